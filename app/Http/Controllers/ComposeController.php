@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\App\Http\Controllers;
+
+use Bibrel\App\Http\Presenter;
+use Bibrel\Core\Page\Page;
+use Bibrel\Core\Source\Kinds;
+use Bibrel\Core\Source\Source;
+use Bibrel\Core\Style\CourseRules;
+use Bibrel\Core\Style\Styles;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+
+final class ComposeController
+{
+    /**
+     * One unsaved source and a style in, its runs out. With a paper, the source takes the place of the saved one with
+     * its id, and the whole page comes back, since its order and its neighbours may change.
+     */
+    public function compose(Request $request): JsonResponse
+    {
+        $input = $request->validate([
+            'paper' => ['nullable', 'ulid'],
+            'style' => ['required_without:paper', Rule::in(array_keys(Styles::all()))],
+            'course' => ['nullable', 'array'],
+            'source' => ['required', 'array'],
+        ]);
+        $source = Source::fromArray($input['source'], Kinds::all());
+        if (isset($input['paper'])) {
+            $paper = Papers::find($request, (string) $input['paper']);
+
+            return new JsonResponse(['page' => Presenter::page($paper->page($source), $paper->styleInUse()), 'points' => Presenter::points($source)]);
+        }
+        $style = Styles::get((string) $input['style']);
+        $page = Page::compose([$source], $style, CourseRules::fromArray($input['course'] ?? []));
+
+        return new JsonResponse(['page' => Presenter::page($page, $style), 'points' => Presenter::points($source)]);
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\App\Http\Controllers;
+
+use Bibrel\App\Http\Middleware\Guest;
+use Bibrel\App\Models\Paper;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Http\Request;
+
+/** The papers of the guest who asks, and nobody else's. */
+final class Papers
+{
+    /** @return Builder<Paper> */
+    public static function of(Request $request): Builder
+    {
+        return Paper::query()->where('guest_id', Guest::id($request));
+    }
+
+    /** @throws \Illuminate\Database\Eloquent\ModelNotFoundException<Paper> */
+    public static function find(Request $request, string $id): Paper
+    {
+        return self::of($request)->with('sources')->findOrFail(strtoupper($id));
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\App\Http\Controllers;
+
+use Bibrel\Core\Source\Field;
+use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\Kinds;
+use Bibrel\Core\Source\Role;
+use Bibrel\Core\Style\Rule;
+use Bibrel\Core\Style\Rules;
+use Bibrel\Core\Style\Style;
+use Bibrel\Core\Style\Styles;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** What the interface must know of the core: kinds with their fields, styles, and the sentences behind the rules. */
+final class ReferenceController
+{
+    public function show(Request $request): JsonResponse
+    {
+        $response = new JsonResponse([
+            'styles' => array_values(array_map(static fn (Style $style): array => ['id' => $style->id(), 'family' => $style->family(), 'label' => $style->label()], Styles::all())),
+            'kinds' => array_map(self::kind(...), Kinds::all()->list()),
+            'roles' => array_map(static fn (Role $role): array => ['id' => $role->value, 'label' => $role->label()], Role::cases()),
+            'rules' => array_map(static fn (Rule $rule): array => $rule->toArray(), [...Rules::of('mla'), ...Rules::of('apa')]),
+        ]);
+        $response->setEtag(sha1((string) $response->getContent()))->setPrivate();
+        $response->headers->set('Cache-Control', 'private, no-cache');
+        $response->isNotModified($request);
+
+        return $response;
+    }
+
+    /** @return array<string, mixed> */
+    private static function kind(Kind $kind): array
+    {
+        return [
+            'id' => $kind->id,
+            'label' => $kind->label,
+            'group' => $kind->group,
+            'words' => $kind->words,
+            'roles' => array_map(static fn (Role $role): string => $role->value, $kind->roles),
+            'fields' => array_map(static fn (Field $field): array => $field->toArray(), $kind->fields),
+            'orders' => ['apa' => array_map(static fn (Field $field): string => $field->path, $kind->fieldsFor('apa'))],
+        ];
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\App\Http;
+
+use Bibrel\App\Models\Paper;
+use Bibrel\App\Models\SourceRecord;
+use Bibrel\Core\Check\Check;
+use Bibrel\Core\Cite\Locator;
+use Bibrel\Core\Page\Page;
+use Bibrel\Core\Page\PageEntry;
+use Bibrel\Core\Read\Remark;
+use Bibrel\Core\Source\Source;
+use Bibrel\Core\Style\Style;
+use Bibrel\Core\Text\Run;
+use Bibrel\Core\Write\PlainText;
+
+/** The JSON the interface reads. */
+final class Presenter
+{
+    /** @return array<string, mixed> */
+    public static function settings(Paper $paper): array
+    {
+        return ['id' => $paper->id, 'title' => $paper->title, 'style' => $paper->style, 'course' => $paper->courseRules()->toArray(), 'surname' => $paper->surname, 'version' => $paper->version];
+    }
+
+    /** @return array<string, mixed> */
+    public static function paper(Paper $paper): array
+    {
+        return [
+            ...self::settings($paper),
+            'sources' => $paper->sources->map(self::source(...))->all(),
+            'page' => self::page($paper->page(), $paper->styleInUse()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function source(SourceRecord $record): array
+    {
+        $source = $record->source();
+
+        return ['id' => $record->id, 'version' => $record->version, 'source' => $source->toArray(), 'reading' => $record->reading, 'points' => self::points($source)];
+    }
+
+    /** @return list<array<string, string>> */
+    public static function points(Source $source): array
+    {
+        return array_map(static fn (Remark $remark): array => $remark->toArray(), Check::source($source));
+    }
+
+    /** @return array<string, mixed> */
+    public static function page(Page $page, Style $style): array
+    {
+        return [
+            'heading' => $page->heading,
+            'headingIsBold' => $page->headingIsBold,
+            'entries' => array_map(static fn (PageEntry $entry): array => [
+                'id' => $entry->source->id,
+                'runs' => array_map(static fn (Run $run): array => [$run->text, $run->italic ? 1 : 0, $run->field, $run->rule], $entry->runs),
+                'citation' => PlainText::line($style->citation($entry->source, new Locator, false, $entry->standing)),
+                'narrative' => PlainText::line($style->citation($entry->source, new Locator, true, $entry->standing)),
+            ], $page->entries),
+        ];
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+use Bibrel\App\Http\Middleware\Guest;
+use Bibrel\App\Http\Middleware\SecurityHeaders;
+use Bibrel\App\Http\Problems;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+
+$instance = getenv('BIBREL_INSTANCE') ?: dirname(__DIR__).'/var/instance';
+
+$app = Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(web: __DIR__.'/../routes/web.php')
+    ->withCommands([__DIR__.'/../app/Console'])
+    ->withMiddleware(static function (Middleware $middleware): void {
+        // Same origin only: no other site may call in.
+        $middleware->remove(HandleCors::class);
+        $middleware->append(SecurityHeaders::class);
+        $middleware->web(append: [Guest::class]);
+        $middleware->convertEmptyStringsToNull(except: [static fn (): bool => true]);
+        $middleware->trimStrings(except: [static fn (): bool => true]);
+    })
+    ->withExceptions(static fn (Exceptions $exceptions) => Problems::register($exceptions))
+    ->create();
+
+return $app
+    ->useAppPath(dirname(__DIR__).'/app')
+    ->useEnvironmentPath($instance)
+    ->useStoragePath($instance.'/storage');

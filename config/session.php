@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'driver' => env('SESSION_DRIVER', 'cookie'),
+    'lifetime' => (int) env('SESSION_LIFETIME', 525600),
+    'cookie' => env('SESSION_COOKIE', 'bibrel_session'),
+    'secure' => env('SESSION_SECURE_COOKIE', false),
+    'http_only' => true,
+    'same_site' => 'lax',
+];

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\Shape;
+
+return new Kind(
+    id: 'ai-text',
+    label: 'Text from a generative AI tool',
+    group: 'Web',
+    words: 'ai,chatbot,generated,prompt,language model,assistant',
+    csl: 'software',
+    shape: Shape::Online,
+    fields: [
+        ['title.main!', 'What you asked (the prompt)', 'Explain how a tide mill keeps time'],
+        ['containers.0.title!', 'Name of the tool', 'Pelican Chat'],
+        ['containers.0.version+', 'Version'],
+        ['containers.0.publisher!', 'Company that makes it'],
+        ['containers.0.date!', 'Day you asked'],
+        'containers.0.url+',
+        'language',
+        'annotation',
+    ],
+    note: 'Large language model',
+);

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\Role;
+use Bibrel\Core\Source\Shape;
+
+return new Kind(
+    id: 'artwork',
+    label: 'Painting, sculpture or other artwork',
+    group: 'Pictures',
+    words: 'painting,sculpture,drawing,art,print,museum,statue',
+    csl: 'graphic',
+    shape: Shape::Whole,
+    fields: [
+        ['contributors+', 'Artist'],
+        ['title.main!', 'Title, or a description'],
+        'containers.0.publisher',
+        'containers.0.date+',
+        'containers.0.collection',
+        ['containers.0.title', 'Website or book it is in'],
+        'containers.0.url',
+        'medium',
+        'accessed',
+        'language',
+        'annotation',
+    ],
+    leads: [[Role::Artist, Role::Author, Role::Photographer]],
+    roles: [Role::Artist],
+);

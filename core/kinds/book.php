@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\Role;
+use Bibrel\Core\Source\Shape;
+
+return new Kind(
+    id: 'book',
+    label: 'Book',
+    group: 'Books',
+    words: 'novel,textbook,paperback,hardcover,print book,monograph',
+    csl: 'book',
+    shape: Shape::Whole,
+    fields: [
+        'contributors+',
+        'title.main!',
+        'title.subtitle',
+        'title.translated',
+        'containers.0.series',
+        'containers.0.edition',
+        'containers.0.volume',
+        'containers.0.publisher!',
+        'containers.0.date!',
+        'containers.0.place',
+        'original.date',
+        'containers.0.doi',
+        'containers.0.url',
+        'isbn',
+        'language',
+        'annotation',
+    ],
+    roles: [Role::Author, Role::Editor, Role::Translator, Role::Illustrator, Role::Introduction, Role::Foreword, Role::Compiler],
+    rank: 3,
+);

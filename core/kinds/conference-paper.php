@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\Shape;
+
+return new Kind(
+    id: 'conference-paper',
+    label: 'Conference paper or poster',
+    group: 'Research and public documents',
+    words: 'conference,proceedings,paper,poster,talk',
+    csl: 'paper-conference',
+    shape: Shape::Part,
+    fields: [
+        'contributors!',
+        ['title.main!', 'Title of the paper'],
+        'title.subtitle',
+        ['containers.0.title+', 'Proceedings'],
+        'containers.0.contributors',
+        'containers.0.publisher',
+        'containers.0.date!',
+        'containers.0.pages',
+        'containers.0.doi',
+        'containers.0.url',
+        'language',
+        'annotation',
+    ],
+);

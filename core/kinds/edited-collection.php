@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\Role;
+use Bibrel\Core\Source\Shape;
+
+return new Kind(
+    id: 'edited-collection',
+    label: 'Edited collection',
+    group: 'Books',
+    words: 'anthology,collection,editor,reader',
+    csl: 'book',
+    shape: Shape::Whole,
+    fields: [
+        'contributors!',
+        'title.main!',
+        'title.subtitle',
+        'containers.0.series',
+        'containers.0.edition',
+        'containers.0.volume',
+        'containers.0.publisher!',
+        'containers.0.date!',
+        'containers.0.place',
+        'original.date',
+        'containers.0.doi',
+        'containers.0.url',
+        'isbn',
+        'language',
+        'annotation',
+    ],
+    leads: [[Role::Editor], [Role::Compiler], [Role::Author]],
+    roles: [Role::Editor, Role::Compiler, Role::Translator],
+);

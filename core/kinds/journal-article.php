@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\Shape;
+
+return new Kind(
+    id: 'journal-article',
+    label: 'Journal article',
+    group: 'Articles',
+    words: 'journal,scholarly,academic,paper,study,peer reviewed,database',
+    csl: 'article-journal',
+    shape: Shape::Article,
+    fields: [
+        'contributors+',
+        ['title.main!', 'Title of the article'],
+        'title.subtitle',
+        ['containers.0.title!', 'Journal', 'Journal of Coastal History'],
+        'containers.0.volume+',
+        'containers.0.issue+',
+        'containers.0.date!',
+        'containers.0.pages+',
+        'containers.0.articleNumber',
+        'containers.0.doi+',
+        'containers.0.url',
+        'containers.1.title',
+        'containers.1.url',
+        'accessed',
+        'language',
+        'annotation',
+    ],
+    rank: 4,
+);

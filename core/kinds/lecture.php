@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\Role;
+use Bibrel\Core\Source\Shape;
+
+return new Kind(
+    id: 'lecture',
+    label: 'Lecture, speech or talk',
+    group: 'Sound and moving image',
+    words: 'lecture,speech,talk,class,presentation,keynote',
+    csl: 'speech',
+    shape: Shape::Online,
+    fields: [
+        ['contributors!', 'Speaker'],
+        'title.main!',
+        ['containers.0.title', 'Event or course'],
+        ['containers.0.publisher', 'Held by'],
+        'containers.0.date!',
+        ['containers.0.place', 'Place'],
+        'containers.0.url',
+        'genre',
+        'language',
+        'annotation',
+    ],
+    note: 'Lecture',
+    leads: [[Role::Speaker, Role::Author]],
+    roles: [Role::Speaker],
+);

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\Shape;
+
+return new Kind(
+    id: 'magazine-article',
+    label: 'Magazine article',
+    group: 'Articles',
+    words: 'magazine,feature,periodical,archive',
+    csl: 'article-magazine',
+    shape: Shape::Article,
+    fields: [
+        'contributors+',
+        ['title.main!', 'Title of the article'],
+        'title.subtitle',
+        ['containers.0.title!', 'Magazine', 'Coast and Clay'],
+        'containers.0.volume',
+        'containers.0.issue',
+        'containers.0.date!',
+        'containers.0.pages+',
+        'containers.0.url',
+        'containers.1.title',
+        'containers.1.url',
+        'accessed',
+        'language',
+        'annotation',
+    ],
+    rank: 6,
+);

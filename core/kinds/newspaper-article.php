@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\Shape;
+
+return new Kind(
+    id: 'newspaper-article',
+    label: 'Newspaper article',
+    group: 'Articles',
+    words: 'newspaper,news,daily,press,editorial,letter to the editor',
+    csl: 'article-newspaper',
+    shape: Shape::Article,
+    fields: [
+        'contributors+',
+        ['title.main!', 'Title of the article'],
+        'title.subtitle',
+        ['containers.0.title!', 'Newspaper', 'Gullhaven Courier'],
+        'containers.0.edition',
+        'containers.0.section',
+        'containers.0.date!',
+        'containers.0.pages+',
+        'containers.0.url',
+        'containers.1.title',
+        'containers.1.url',
+        'accessed',
+        'language',
+        'annotation',
+    ],
+    rank: 5,
+);

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\Role;
+use Bibrel\Core\Source\Shape;
+
+return new Kind(
+    id: 'podcast-episode',
+    label: 'Podcast episode',
+    group: 'Sound and moving image',
+    words: 'podcast,episode,audio,interview show,radio',
+    csl: 'song',
+    shape: Shape::Part,
+    fields: [
+        'contributors',
+        ['title.main!', 'Title of the episode'],
+        ['containers.0.title!', 'Podcast'],
+        'containers.0.season',
+        'containers.0.episode',
+        ['containers.0.publisher', 'Company or network'],
+        'containers.0.date!',
+        'containers.0.url',
+        'accessed',
+        'language',
+        'annotation',
+    ],
+    note: 'Audio podcast episode',
+    leads: [[Role::Author]],
+    roles: [Role::Host, Role::Author, Role::Producer, Role::Narrator],
+);

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\Shape;
+
+return new Kind(
+    id: 'review',
+    label: 'Review of something',
+    group: 'Articles',
+    words: 'review,critique,book review,film review',
+    csl: 'review',
+    shape: Shape::Article,
+    fields: [
+        'contributors+',
+        ['title.main!', 'Title of the article'],
+        'title.subtitle',
+        ['containers.0.title!', 'Published in', 'Coast and Clay'],
+        'genre',
+        'containers.0.volume',
+        'containers.0.issue',
+        'containers.0.date!',
+        'containers.0.pages+',
+        'containers.0.url',
+        'containers.1.title',
+        'containers.1.url',
+        'accessed',
+        'language',
+        'annotation',
+    ],
+);

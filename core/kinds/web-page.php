@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\Shape;
+
+return new Kind(
+    id: 'web-page',
+    label: 'Web page',
+    group: 'Web',
+    words: 'website,webpage,site,internet,link,url,online page,about page',
+    csl: 'webpage',
+    shape: Shape::Online,
+    fields: [
+        'contributors+',
+        ['title.main!', 'Page title'],
+        'title.subtitle',
+        ['containers.0.title+', 'Website'],
+        'containers.0.publisher',
+        'containers.0.date+',
+        'containers.0.url!',
+        'accessed',
+        'language',
+        'annotation',
+    ],
+    rank: 1,
+);

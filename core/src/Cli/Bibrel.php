@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Cli;
+
+use Bibrel\Core\Cite\Locator;
+use Bibrel\Core\Page\Page;
+use Bibrel\Core\Page\PageEntry;
+use Bibrel\Core\Read\CslJson;
+use Bibrel\Core\Read\Json;
+use Bibrel\Core\Read\Unreadable;
+use Bibrel\Core\Source\Kinds;
+use Bibrel\Core\Source\Source;
+use Bibrel\Core\Style\Access;
+use Bibrel\Core\Style\CourseRules;
+use Bibrel\Core\Style\Styles;
+use Bibrel\Core\Style\UnknownStyle;
+use Bibrel\Core\Text\Run;
+use Bibrel\Core\Write\Html;
+use Bibrel\Core\Write\PlainText;
+
+/** The core's command line. Exit status 0, or 2 with one plain line on standard error. */
+final class Bibrel
+{
+    private const USAGE = 'Use: bibrel cite|intext|read|bench [options] [FILE]. See docs/command-line.md.';
+
+    /** @param list<string> $words */
+    public static function run(array $words): int
+    {
+        try {
+            // Written in one piece at the end, so that a failure never leaves half an output.
+            $output = match (array_shift($words)) {
+                'cite' => self::cite($words),
+                'intext' => self::intext($words),
+                'read' => ReadPage::run($words),
+                'bench' => Bench::run(),
+                default => throw new UsageError(self::USAGE),
+            };
+        } catch (UsageError|Unreadable|UnknownStyle|\InvalidArgumentException $problem) {
+            fwrite(STDERR, str_replace(["\r", "\n"], ' ', $problem->getMessage())."\n");
+
+            return 2;
+        }
+        fwrite(STDOUT, $output);
+
+        return 0;
+    }
+
+    /** @param list<string> $words */
+    private static function cite(array $words): string
+    {
+        $arguments = Arguments::parse($words, ['style', 'from', 'as', 'accessed']);
+        $page = self::page($arguments);
+        $as = $arguments->get('as', 'text');
+        $lines = array_map(static fn (PageEntry $entry): string => match ($as) {
+            'text' => PlainText::line($entry->runs)."\n",
+            'html' => Html::line($entry->runs)."\n",
+            'json' => '',
+            default => throw new UsageError("“{$as}” is not a way to print. Use text, html or json."),
+        }, $page->entries);
+
+        return $as !== 'json' ? implode('', $lines) : json_encode(array_map(static fn (PageEntry $entry): array => [
+            'id' => $entry->source->id,
+            'runs' => array_map(static fn (Run $run): array => $run->toArray(), $entry->runs),
+        ], $page->entries), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
+    }
+
+    /** @param list<string> $words */
+    private static function intext(array $words): string
+    {
+        $arguments = Arguments::parse($words, ['style', 'from', 'locator'], ['narrative']);
+        $style = Styles::get($arguments->required('style'));
+        $locator = $arguments->has('locator') ? Locator::parse($arguments->get('locator')) : new Locator;
+
+        return implode('', array_map(
+            static fn (PageEntry $entry): string => PlainText::line($style->citation($entry->source, $locator, $arguments->has('narrative'), $entry->standing))."\n",
+            self::page($arguments)->entries,
+        ));
+    }
+
+    private static function page(Arguments $arguments): Page
+    {
+        $style = Styles::get($arguments->required('style'));
+        $accessed = Access::tryFrom($arguments->get('accessed', 'auto')) ?? throw new UsageError('--accessed is auto, always or never.');
+
+        return Page::compose(self::sources($arguments), $style, new CourseRules($accessed));
+    }
+
+    /** @return list<Source> */
+    private static function sources(Arguments $arguments): array
+    {
+        return match ($arguments->get('from', 'csl-json')) {
+            'csl-json' => CslJson::sources($arguments->input()),
+            'json' => array_map(static fn (array $json): Source => Source::fromArray($json, Kinds::all()), Json::objects($arguments->input())),
+            default => throw new UsageError("“{$arguments->get('from')}” is not a format to read. Use csl-json or json."),
+        };
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Page;
+
+use Bibrel\Core\Source\Name;
+use Bibrel\Core\Source\Source;
+use Bibrel\Core\Style\CourseRules;
+use Bibrel\Core\Style\Standing;
+use Bibrel\Core\Style\Style;
+use Bibrel\Core\Text\Collation;
+
+/** A finished page: its heading and its entries in order. */
+final readonly class Page
+{
+    /** @param list<PageEntry> $entries */
+    private function __construct(public string $heading, public bool $headingIsBold, public array $entries) {}
+
+    /** @param list<Source> $sources in any order */
+    public static function compose(array $sources, Style $style, CourseRules $course): self
+    {
+        $ordered = self::ordered($sources, $style);
+        $authors = array_map($style->authorKey(...), $ordered);
+        $letters = $style->lettersYears() ? self::yearLetters($ordered, $authors) : [];
+        $surnames = self::sharedSurnames($ordered);
+        $counts = array_count_values($authors);
+        $entries = [];
+        foreach ($ordered as $i => $source) {
+            $standing = new Standing(
+                repeatsAuthor: $i > 0 && $authors[$i] !== '' && $authors[$i] === $authors[$i - 1],
+                yearLetter: $letters[$i] ?? '',
+                sharesAuthor: $authors[$i] !== '' && $counts[$authors[$i]] > 1,
+                sharesSurname: isset($surnames[$i]),
+            );
+            $entries[] = new PageEntry($source, $standing, $style->entry($source, $course, $standing));
+        }
+
+        return new self($course->heading !== '' ? $course->heading : $style->heading(count($entries)), $style->headingIsBold(), $entries);
+    }
+
+    /**
+     * @param  list<Source>  $sources
+     * @return list<Source> in page order, whatever order they came in
+     */
+    private static function ordered(array $sources, Style $style): array
+    {
+        $collation = new Collation($style->ordersWordByWord());
+        $keys = [];
+        foreach ($sources as $i => $source) {
+            $keys[$i] = $collation->key($style->orderedBy($source))."\0".$source->id."\0".($source->id === '' ? json_encode($source->toArray(), JSON_THROW_ON_ERROR) : '');
+        }
+        asort($keys, SORT_STRING);
+
+        return array_map(static fn (int $i): Source => $sources[$i], array_keys($keys));
+    }
+
+    /**
+     * @param  list<Source>  $sources
+     * @param  list<string>  $authors
+     * @return array<int, string> letters for works of the same authors in the same year
+     */
+    private static function yearLetters(array $sources, array $authors): array
+    {
+        $groups = [];
+        foreach ($sources as $i => $source) {
+            if ($authors[$i] !== '') {
+                $date = $source->date();
+                $groups[$authors[$i].'|'.($date->isDate() ? $date->year.($date->end === null ? '' : '/'.$date->end->year) : $source->container()->status.$date->text)][] = $i;
+            }
+        }
+        $letters = [];
+        foreach ($groups as $group) {
+            foreach (count($group) > 1 ? $group : [] as $n => $i) {
+                $letters[$i] = self::letter($n);
+            }
+        }
+
+        return $letters;
+    }
+
+    /** a, b, ... z, aa, ab, ... */
+    private static function letter(int $n): string
+    {
+        return ($n >= 26 ? self::letter(intdiv($n, 26) - 1) : '').chr(97 + $n % 26);
+    }
+
+    /**
+     * @param  list<Source>  $sources
+     * @return array<int, true> entries whose first author shares the surname with somebody else's first author
+     */
+    private static function sharedSurnames(array $sources): array
+    {
+        $people = [];
+        foreach ($sources as $i => $source) {
+            $leaders = $source->leaders();
+            $name = $leaders === [] ? null : reset($leaders)->name;
+            if ($name instanceof Name && $name->family !== '' && $name->given !== '') {
+                $people[mb_strtolower($name->surname())][mb_strtolower($name->given)][] = $i;
+            }
+        }
+        $shared = [];
+        foreach ($people as $given) {
+            if (count($given) > 1) {
+                $shared += array_fill_keys(array_merge(...array_values($given)), true);
+            }
+        }
+
+        return $shared;
+    }
+}

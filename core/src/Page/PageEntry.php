@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Page;
+
+use Bibrel\Core\Source\Source;
+use Bibrel\Core\Style\Standing;
+use Bibrel\Core\Text\Run;
+
+/** One entry where it stands on the page. */
+final readonly class PageEntry
+{
+    /** @param list<Run> $runs */
+    public function __construct(public Source $source, public Standing $standing, public array $runs) {}
+
+    public function text(): string
+    {
+        return implode('', array_map(static fn (Run $run): string => $run->text, $this->runs));
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Read;
+
+use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\Name;
+use Bibrel\Core\Source\Role;
+use Bibrel\Core\Source\Text;
+
+/** Takes a byline apart into contributors: "By Halima Brook, coast editor, and Noor Castellan". */
+final class Bylines
+{
+    private const LEAD = '/^\s*(?:(?:story|text|words|report|article|essay|post|analysis|research)\s+(?:and\s+(?:photos?|pictures|photographs)\s+)?(?:by|:)|(?:written|posted|published|authored|compiled|researched|submitted|contributed|reported)\s+by|authors?\s*:|by\s*:|by)\s*:?\s+/iu';
+
+    private const JOB = '/\b(?:editor|reporter|correspondent|writer|columnist|journalist|director|manager|officer|professor|lecturer|researcher|curator|student|contributor|historian|ecologist|archivist|librarian|scientist|president|chair|staff|phd|ph\.d\.?|md|ma|msc|bsc)\b/iu';
+
+    private const NOBODY = '/^(?:admin(?:istrator)?|administration|webmaster|editor|editors|staff|guest|user|root|author|unknown|anonymous|none|n\/a|null|undefined|default|team|web team|super ?user|\d+)$/iu';
+
+    /** @return list<Contributor> the people and groups named; empty where the text names nobody */
+    public static function contributors(string $byline): array
+    {
+        $text = (string) preg_replace(self::LEAD, '', Text::line($byline));
+        $text = (string) preg_replace('/\S+@\S+\.\S+/u', '', $text);
+        // What follows a dash, a bar or a bullet is a date, a desk or a place.
+        $text = (string) preg_split('/\s+[|·•–—]\s+|\s*\((?!.*@)|\s+[-]\s+/u', trim($text), 2)[0];
+        $text = (string) preg_replace('/[,;]?\s*(?:on\s+)?(?:\d{1,2}\s+)?(?:january|february|march|april|may|june|july|august|september|october|november|december)\b.*\d{4}.*$/iu', '', $text);
+        $names = [];
+        foreach (self::split($text) as $name) {
+            if (preg_match('/^(?:dr|prof|professor|mr|mrs|ms|miss|sir|rev)\.?\s+(.+)$/iu', $name, $m) === 1) {
+                $name = $m[1];
+            }
+            $contributor = self::contributor($name);
+            if ($contributor !== null) {
+                $names[] = $contributor;
+            }
+        }
+
+        return $names;
+    }
+
+    /** One name on its own, as metadata gives it. */
+    public static function contributor(string $name, ?bool $group = null): ?Contributor
+    {
+        $name = trim(Text::line($name), " ,;.:\t");
+        if (preg_match('/\s(?:jr|sr)$/iu', $name) === 1) {
+            $name .= '.';
+        }
+        if ($name === '' || preg_match(self::NOBODY, $name) === 1 || preg_match('~^(?:https?://|www\.)|@.+\.|/~iu', $name) === 1 || mb_strlen($name) > 160) {
+            return null;
+        }
+        if (str_starts_with($name, '@')) {
+            return new Contributor(Role::Author, Name::screen($name));
+        }
+        $isGroup = $group ?? Name::looksLikeGroup($name);
+
+        return new Contributor(Role::Author, $isGroup ? Name::group($name) : Name::parse($name));
+    }
+
+    /** @return list<string> */
+    private static function split(string $text): array
+    {
+        if (Name::looksLikeGroup($text) && preg_match('/^(?:the\s)?[^,;&]*\b(?:of|for|trust|museum|council|society|institute|university|office|department|ministry|association)\b[^,;]*$/iu', $text) === 1) {
+            return [$text];
+        }
+        $parts = preg_split('/\s*;\s*|\s*,?\s+(?:and|with|&)\s+|\s*,\s*|\s+\/\s+/iu', $text, -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        $names = [];
+        foreach ($parts as $part) {
+            if (preg_match('/^(?:jr|sr|ii|iii|iv)\.?$/iu', $part) === 1 && $names !== []) {
+                $names[count($names) - 1] .= ", {$part}";
+            } elseif (preg_match(self::JOB, $part) !== 1 || $names === [] && str_word_count($part) > 3 && ! preg_match('/^\p{Lu}\S+ \p{Lu}\S+ \p{Ll}/u', $part)) {
+                $names[] = $part;
+            }
+        }
+        // "Brook, Halima" turned round in metadata: two parts, one word each.
+        if (count($parts) === 2 && count($names) === 2 && str_contains($text, ',') && preg_match('/^\S+$/u', $names[0]) === 1) {
+            return [$names[0].', '.$names[1]];
+        }
+
+        return $names;
+    }
+}

@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Read;
+
+use Bibrel\Core\Source\Container;
+use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\Kinds;
+use Bibrel\Core\Source\Name;
+use Bibrel\Core\Source\Original;
+use Bibrel\Core\Source\Role;
+use Bibrel\Core\Source\Source;
+use Bibrel\Core\Source\Text;
+use Bibrel\Core\Source\Title;
+
+/**
+ * Reads CSL-JSON, the open interchange shape. What it has no place for here is kept under `custom.csl`, never dropped;
+ * what our own shape holds beyond it comes back from `custom.bibrel`.
+ */
+final class CslJson
+{
+    /** CSL-JSON's name variables that say what somebody did for the source itself. */
+    private const ROLES = ['author' => Role::Author, 'editor' => Role::Editor, 'translator' => Role::Translator, 'compiler' => Role::Compiler, 'composer' => Role::Composer, 'illustrator' => Role::Illustrator, 'director' => Role::Director, 'script-writer' => Role::Writer, 'producer' => Role::Producer, 'executive-producer' => Role::ExecutiveProducer, 'host' => Role::Host, 'narrator' => Role::Narrator, 'performer' => Role::Performer, 'interviewer' => Role::Interviewer, 'recipient' => Role::Recipient, 'reviewed-author' => Role::ReviewedAuthor, 'curator' => Role::Curator, 'series-creator' => Role::Creator];
+
+    /** Those that belong to what holds the source. */
+    private const CONTAINER_ROLES = ['container-author' => Role::Author, 'editorial-director' => Role::Editor, 'collection-editor' => Role::Editor];
+
+    /** Variables read into a field of the source or its first container. */
+    private const READ = ['id', 'type', 'title', 'title-short', 'container-title', 'source', 'publisher', 'publisher-place', 'event-place', 'event-title', 'event', 'edition', 'version', 'volume', 'issue', 'number', 'collection-title', 'collection-number', 'page', 'section', 'archive', 'archive_location', 'archive-place', 'issued', 'accessed', 'original-date', 'original-title', 'original-publisher', 'status', 'medium', 'genre', 'language', 'ISBN', 'DOI', 'URL', 'annote', 'custom', 'season', 'chapter-number'];
+
+    /**
+     * @return list<Source>
+     *
+     * @throws Unreadable
+     */
+    public static function sources(string $text): array
+    {
+        return array_map(self::source(...), Json::objects($text));
+    }
+
+    /** @param array<string, mixed> $item */
+    public static function source(array $item): Source
+    {
+        $kinds = Kinds::all();
+        $kind = $kinds->get(CslKinds::kindOf($item));
+        $custom = is_array($item['custom'] ?? null) ? $item['custom'] : [];
+        $unknown = array_diff_key($item, array_flip([...self::READ, ...array_keys(self::ROLES), ...array_keys(self::CONTAINER_ROLES)]));
+        $source = new Source(
+            id: Text::of($item, 'id'),
+            kind: $kind,
+            title: new Title(Text::of($item, 'title'), short: Text::of($item, 'title-short')),
+            contributors: self::contributors($item, self::ROLES, $kind->id === 'chapter' || $kind->id === 'conference-paper' ? ['editor'] : []),
+            containers: self::containers($item, $kind->id),
+            original: new Original(Text::of($item, 'original-title'), CslDate::text($item['original-date'] ?? null), Text::of($item, 'original-publisher')),
+            accessed: CslDate::text($item['accessed'] ?? null),
+            medium: Text::of($item, 'medium'),
+            genre: Text::of($item, 'genre'),
+            language: Text::of($item, 'language'),
+            isbn: Text::of($item, 'ISBN'),
+            annotation: is_string($item['annote'] ?? null) ? trim($item['annote']) : '',
+            custom: $unknown === [] ? $custom : [...$custom, 'csl' => $unknown],
+        );
+        if (! is_array($custom['bibrel'] ?? null)) {
+            return $source;
+        }
+        // What our own shape held beyond CSL-JSON was put aside by Write\CslJson; it wins over what was read above.
+        $own = $custom['bibrel'];
+        unset($custom['bibrel']);
+
+        return Source::fromArray([...$source->toArray(), 'custom' => $unknown === [] ? $custom : [...$custom, 'csl' => $unknown], ...$own], $kinds);
+    }
+
+    /**
+     * @param  array<string, mixed>  $item
+     * @param  array<string, Role>  $roles
+     * @param  list<string>  $without
+     * @return list<Contributor>
+     */
+    private static function contributors(array $item, array $roles, array $without = []): array
+    {
+        $contributors = [];
+        foreach ($roles as $variable => $role) {
+            $names = is_array($item[$variable] ?? null) && ! in_array($variable, $without, true) ? $item[$variable] : [];
+            foreach ($names as $name) {
+                if (is_array($name)) {
+                    $contributors[] = new Contributor($role, self::name($name));
+                }
+            }
+        }
+
+        return $contributors;
+    }
+
+    /** @param array<string, mixed> $name */
+    private static function name(array $name): Name
+    {
+        $literal = Text::of($name, 'literal');
+        if ($literal !== '') {
+            return str_starts_with($literal, '@') ? Name::screen($literal) : Name::group($literal);
+        }
+
+        return Name::person(
+            Text::of($name, 'given'),
+            Text::of($name, 'family'),
+            Text::of($name, 'non-dropping-particle'),
+            Text::of($name, 'dropping-particle'),
+            Text::of($name, 'suffix'),
+            (bool) ($name['static-ordering'] ?? false),
+        );
+    }
+
+    /**
+     * @param  array<string, mixed>  $item
+     * @return non-empty-list<Container>
+     */
+    private static function containers(array $item, string $kind): array
+    {
+        $inBook = in_array($kind, ['chapter', 'conference-paper'], true);
+        $database = Text::of($item, 'source');
+        $reached = ['doi' => Text::of($item, 'DOI'), 'url' => Text::of($item, 'URL')];
+        $isEpisode = in_array($kind, ['tv-episode', 'podcast-episode'], true);
+        $isEvent = $kind === 'lecture';
+        $number = Text::of($item, 'number');
+        $first = new Container(...[
+            'title' => Text::of($item, 'container-title') !== '' || ! $isEvent ? Text::of($item, 'container-title') : (Text::of($item, 'event-title') ?: Text::of($item, 'event')),
+            'contributors' => [
+                ...self::contributors($item, self::CONTAINER_ROLES),
+                ...($inBook ? self::contributors($item, ['editor' => Role::Editor]) : []),
+            ],
+            'section' => Text::of($item, 'section'),
+            'edition' => Text::of($item, 'edition'),
+            'version' => Text::of($item, 'version'),
+            'volume' => $isEpisode ? '' : Text::of($item, 'volume'),
+            'issue' => Text::of($item, 'issue'),
+            'number' => $isEpisode || $kind === 'journal-article' ? '' : $number,
+            'season' => $isEpisode ? (Text::of($item, 'season') ?: Text::of($item, 'volume')) : Text::of($item, 'season'),
+            'episode' => $isEpisode ? $number : '',
+            'series' => Text::of($item, 'collection-title'),
+            'seriesNumber' => Text::of($item, 'collection-number'),
+            'publisher' => Text::of($item, 'publisher'),
+            'place' => Text::of($item, 'publisher-place') ?: Text::of($item, 'event-place'),
+            'date' => CslDate::text($item['issued'] ?? null),
+            'status' => Text::of($item, 'status'),
+            'pages' => Text::of($item, 'page'),
+            'articleNumber' => $kind === 'journal-article' ? $number : '',
+            'collection' => implode(', ', array_filter([Text::of($item, 'archive_location'), Text::of($item, 'archive'), Text::of($item, 'archive-place')])),
+            ...($database === '' ? $reached : []),
+        ]);
+
+        return $database === '' ? [$first] : [$first, new Container(...['title' => $database, ...$reached])];
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Read;
+
+use Bibrel\Core\Source\Contributor;
+
+/** A value found for a field, with its evidence. The value of "contributors" is a list of them. */
+final readonly class Finding
+{
+    /**
+     * @param  string|list<Contributor>  $value
+     * @param  list<self>  $alternatives  what else was found, and not chosen
+     */
+    public function __construct(
+        public string $field,
+        public string|array $value,
+        public Evidence $evidence,
+        public Confidence $confidence,
+        public array $alternatives = [],
+    ) {}
+
+    /** @param list<self> $alternatives */
+    public function withAlternatives(array $alternatives): self
+    {
+        return new self($this->field, $this->value, $this->evidence, $this->confidence, $alternatives);
+    }
+
+    public function withConfidence(Confidence $confidence): self
+    {
+        return new self($this->field, $this->value, $this->evidence, $confidence, $this->alternatives);
+    }
+
+    /** The value as one string, for comparing: letter case, spaces and punctuation folded. */
+    public function folded(): string
+    {
+        $text = is_string($this->value) ? $this->value : implode('|', array_map(static fn (Contributor $one): string => $one->name->direct(), $this->value));
+
+        return (string) preg_replace('/[^\p{L}\p{N}|]+/u', '', mb_strtolower($text));
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'field' => $this->field,
+            'value' => is_string($this->value) ? $this->value : array_map(static fn (Contributor $one): array => $one->toArray(), $this->value),
+            'evidence' => $this->evidence->toArray(),
+            'confidence' => $this->confidence->value,
+            'alternatives' => array_map(static fn (self $one): array => $one->toArray(), $this->alternatives),
+        ];
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Read;
+
+use Bibrel\Core\Source\Text;
+use Bibrel\Core\Text\Letters;
+use Bibrel\Core\Text\TitleCase;
+
+/** A page's title as found, parted from the site's name stuck to it, and out of capitals. */
+final readonly class SiteTitle
+{
+    /**
+     * @param  string  $title  tidied
+     * @param  string  $removed  what was taken off, with its mark: " | Slack Water Review"
+     * @param  bool  $lowered  whether it stood in capitals throughout
+     */
+    private function __construct(public string $title, public string $removed, public bool $lowered) {}
+
+    /**
+     * @param  list<string>  $siteNames  what the site calls itself, as far as it is known
+     */
+    public static function tidy(string $found, array $siteNames): self
+    {
+        $title = Text::line($found);
+        $removed = '';
+        foreach ($siteNames as $site) {
+            if ($site === '') {
+                continue;
+            }
+            $name = preg_quote($site, '/');
+            if (preg_match("/^(.{3,}?)(\\s*[|·•–—:»>-]+\\s*(?:the\\s+)?{$name})$/iu", $title, $m) === 1) {
+                [$title, $removed] = [$m[1], $m[2]];
+                break;
+            }
+            if (preg_match("/^({$name}\\s*[|·•–—:»>-]+\\s*)(.{3,})$/iu", $title, $m) === 1) {
+                [$title, $removed] = [$m[2], $m[1]];
+                break;
+            }
+        }
+        $capitals = Letters::isAllCapitals($title) && str_contains($title, ' ');
+
+        return new self($capitals ? TitleCase::fromCapitals($title) : $title, trim($removed), $capitals);
+    }
+
+    /**
+     * What stands beside the heading in the page's title element, behind or before a mark: the site's name, since the
+     * heading does not have it; '' where there is nothing to compare with.
+     */
+    public static function besides(string $title, string $heading): string
+    {
+        $title = Text::line($title);
+        $heading = preg_quote(Text::line($heading), '/');
+
+        return $heading !== '' && preg_match("/^(?:{$heading}\\s*[|·•–—:»-]\\s*(.{2,60})|(.{2,60}?)\\s*[|·•–—:»-]\\s*{$heading})$/iu", $title, $m) === 1 ? trim($m[2] ?? $m[1]) : '';
+    }
+
+    /** The last part behind a bar: it may be the site's name, or belong to the title. */
+    public static function suffix(string $title): string
+    {
+        return preg_match('/^.{3,}\s[|·•–—»-]\s([^|·•–—»]{2,60})$/u', Text::line($title), $m) === 1 ? $m[1] : '';
+    }
+}

@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Read\Web;
+
+use Bibrel\Core\Source\Text;
+
+/** A parsed web page: its metadata, its structured data, and its visible text as a list of blocks. */
+final class Document
+{
+    private const BLOCKS = ['address', 'article', 'aside', 'blockquote', 'body', 'br', 'dd', 'div', 'dl', 'dt', 'figcaption', 'figure', 'footer', 'form', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'header', 'hr', 'li', 'main', 'nav', 'ol', 'p', 'pre', 'section', 'table', 'td', 'th', 'tr', 'ul'];
+
+    private const SILENT = ['script', 'style', 'noscript', 'template', 'svg', 'iframe', 'object', 'head', 'select', 'button', 'textarea'];
+
+    public readonly \DOMXPath $xpath;
+
+    /** @var array<string, list<string>> meta name or property, in lower case => contents */
+    private array $meta = [];
+
+    /** @var ?list<array{tag: string, text: string}> */
+    private ?array $blocks = null;
+
+    private function __construct(public readonly \DOMDocument $dom, public readonly string $url)
+    {
+        $this->xpath = new \DOMXPath($dom);
+        foreach ($this->all('//meta[@content]') as $meta) {
+            $name = strtolower($meta->getAttribute('name') ?: $meta->getAttribute('property') ?: $meta->getAttribute('itemprop'));
+            $content = Text::line($meta->getAttribute('content'));
+            if ($name !== '' && $content !== '') {
+                $this->meta[$name][] = $content;
+            }
+        }
+    }
+
+    /** @param string $html in UTF-8, however broken */
+    public static function parse(string $html, string $url): self
+    {
+        $dom = new \DOMDocument;
+        $before = libxml_use_internal_errors(true);
+        // libxml stops at a NUL byte, and takes the encoding from a declaration in front unless the page names another.
+        $html = str_replace("\0", '', $html);
+        $html = (string) preg_replace('/(<meta[^>]+charset\s*=\s*["\']?)[\w-]+/i', '$1utf-8', $html);
+        $dom->loadHTML('<?xml encoding="UTF-8">'.(trim($html) === '' ? '<html></html>' : $html), LIBXML_NONET | LIBXML_NOERROR | LIBXML_NOWARNING | LIBXML_COMPACT);
+        libxml_clear_errors();
+        libxml_use_internal_errors($before);
+
+        return new self($dom, $url);
+    }
+
+    public function host(): string
+    {
+        return strtolower((string) preg_replace('/^www\./i', '', (string) parse_url($this->url, PHP_URL_HOST)));
+    }
+
+    /** @return list<string> */
+    public function metaAll(string $name): array
+    {
+        return $this->meta[$name] ?? [];
+    }
+
+    public function meta(string ...$names): string
+    {
+        foreach ($names as $name) {
+            if (isset($this->meta[$name])) {
+                return $this->meta[$name][0];
+            }
+        }
+
+        return '';
+    }
+
+    /** @return list<\DOMElement> */
+    public function all(string $xpath, ?\DOMNode $from = null): array
+    {
+        $nodes = $this->xpath->query($xpath, $from);
+
+        return $nodes === false ? [] : array_values(array_filter(iterator_to_array($nodes), static fn (mixed $node): bool => $node instanceof \DOMElement));
+    }
+
+    public function first(string $xpath): ?\DOMElement
+    {
+        return $this->all($xpath)[0] ?? null;
+    }
+
+    public function text(?\DOMNode $node): string
+    {
+        return $node === null ? '' : Text::line($node->textContent);
+    }
+
+    /** @return list<array<string, mixed>> every object of the page's JSON-LD, those in @graph too */
+    public function structured(): array
+    {
+        $objects = [];
+        foreach ($this->all('//script[contains(translate(@type,"LDJSON","ldjson"),"ld+json")]') as $script) {
+            $text = (string) preg_replace('~^\s*(?:<!--|/\*<!\[CDATA\[\*/|//<!\[CDATA\[)|(?:-->|/\*\]\]>\*/|//\]\]>)\s*$~', '', $script->textContent);
+            $json = json_decode($text, true, 64);
+            if (is_array($json)) {
+                self::collect($json, $objects);
+            }
+        }
+
+        return $objects;
+    }
+
+    /** @return list<array{tag: string, text: string}> the visible text, one block after the other */
+    public function blocks(): array
+    {
+        if ($this->blocks === null) {
+            $this->blocks = [];
+            $body = $this->dom->getElementsByTagName('body')->item(0) ?? $this->dom->documentElement;
+            $open = ['tag' => 'p', 'text' => ''];
+            if ($body !== null) {
+                $this->walk($body, 'p', $open);
+            }
+            $this->push($open);
+        }
+
+        return $this->blocks;
+    }
+
+    /**
+     * @param  array<mixed>  $json
+     * @param  list<array<string, mixed>>  $objects
+     */
+    private static function collect(array $json, array &$objects): void
+    {
+        if (array_is_list($json)) {
+            foreach ($json as $one) {
+                if (is_array($one)) {
+                    self::collect($one, $objects);
+                }
+            }
+
+            return;
+        }
+        if (isset($json['@graph']) && is_array($json['@graph'])) {
+            self::collect($json['@graph'], $objects);
+        }
+        $objects[] = $json;
+    }
+
+    /** @param array{tag: string, text: string} $open */
+    private function walk(\DOMNode $node, string $tag, array &$open): void
+    {
+        foreach ($node->childNodes as $child) {
+            if ($child instanceof \DOMText) {
+                $open['text'] .= $child->data;
+
+                continue;
+            }
+            if (! $child instanceof \DOMElement || in_array($child->localName, self::SILENT, true) || $child->hasAttribute('hidden')) {
+                continue;
+            }
+            $name = (string) $child->localName;
+            if (! in_array($name, self::BLOCKS, true)) {
+                $this->walk($child, $tag, $open);
+
+                continue;
+            }
+            $this->push($open);
+            $inner = preg_match('/^h[1-6]$|^footer$|^li$|^figcaption$/', $name) === 1 ? $name : ($tag === 'footer' ? 'footer' : 'p');
+            $open = ['tag' => $inner, 'text' => ''];
+            $this->walk($child, $inner, $open);
+            $this->push($open);
+            $open = ['tag' => $tag, 'text' => ''];
+        }
+    }
+
+    /** @param array{tag: string, text: string} $block */
+    private function push(array $block): void
+    {
+        $block['text'] = Text::line($block['text']);
+        if ($block['text'] !== '') {
+            $this->blocks[] = $block;
+        }
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Read\Web;
+
+use Bibrel\Core\Read\Bylines;
+use Bibrel\Core\Read\Confidence;
+
+/** Dublin Core in meta elements, as "dc.title" or "dcterms.issued". */
+final class DublinCore implements Clues
+{
+    private const WHERE = 'From the page’s library metadata (Dublin Core).';
+
+    public function in(Document $page): array
+    {
+        $stated = Confidence::Stated;
+        $creators = $page->metaAll('dc.creator') ?: $page->metaAll('dcterms.creator');
+
+        return [
+            ...Make::text('title.main', $page->meta('dc.title', 'dcterms.title'), self::WHERE, $stated),
+            ...Make::people(array_map(static fn (string $name) => Bylines::contributor($name), $creators), self::WHERE, $stated, implode('; ', $creators)),
+            ...Make::date($page->meta('dcterms.issued', 'dc.date.issued', 'dc.date', 'dcterms.date', 'dcterms.created'), self::WHERE, $stated),
+            ...Make::text('containers.0.publisher', $page->meta('dc.publisher', 'dcterms.publisher'), self::WHERE, $stated),
+            ...Make::text('language', $page->meta('dc.language', 'dcterms.language'), self::WHERE, $stated),
+        ];
+    }
+}

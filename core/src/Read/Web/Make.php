@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Read\Web;
+
+use Bibrel\Core\Read\Bylines;
+use Bibrel\Core\Read\Confidence;
+use Bibrel\Core\Read\Evidence;
+use Bibrel\Core\Read\Finding;
+use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\PartialDate;
+use Bibrel\Core\Source\Text;
+
+/** Makes findings, and none where there is nothing to find. */
+final class Make
+{
+    /** @return list<Finding> */
+    public static function text(string $field, string $value, string $where, Confidence $confidence, bool $visible = false): array
+    {
+        $value = Text::line($value);
+
+        return $value === '' ? [] : [new Finding($field, $value, new Evidence($where, $value, $visible), $confidence)];
+    }
+
+    /** @return list<Finding> */
+    public static function date(string $value, string $where, Confidence $confidence, bool $visible = false, string $field = 'containers.0.date'): array
+    {
+        $date = PartialDate::parse(Text::line($value));
+
+        return $date->isDate() ? [new Finding($field, $date->edtf(), new Evidence($where, Text::line($value), $visible), $confidence)] : [];
+    }
+
+    /**
+     * @param  list<?Contributor>  $people
+     * @return list<Finding>
+     */
+    public static function people(array $people, string $where, Confidence $confidence, string $text = '', bool $visible = false): array
+    {
+        $people = array_values(array_filter($people));
+
+        return $people === [] ? [] : [new Finding('contributors', $people, new Evidence($where, $text, $visible), $confidence)];
+    }
+
+    /** @return list<Finding> */
+    public static function byline(string $text, string $where, Confidence $confidence, bool $visible = false): array
+    {
+        return self::people(Bylines::contributors($text), $where, $confidence, Text::line($text), $visible);
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Read\Web;
+
+use Bibrel\Core\Read\Bylines;
+use Bibrel\Core\Read\Confidence;
+
+/** Open Graph and the plain author and date meta elements. */
+final class OpenGraph implements Clues
+{
+    private const WHERE = 'Stated in the page’s metadata.';
+
+    public function in(Document $page): array
+    {
+        $authors = array_filter($page->metaAll('article:author'), static fn (string $author): bool => preg_match('~^https?://~i', $author) !== 1);
+
+        return [
+            ...Make::text('title.main', $page->meta('og:title'), self::WHERE, Confidence::Stated),
+            ...Make::text('containers.0.title', $page->meta('og:site_name'), self::WHERE, Confidence::Stated),
+            ...Make::people(array_map(static fn (string $name) => Bylines::contributor($name), array_values($authors)), self::WHERE, Confidence::Stated, implode('; ', $authors)),
+            ...Make::date($page->meta('article:published_time', 'og:published_time'), self::WHERE, Confidence::Stated),
+            ...Make::date($page->meta('article:modified_time', 'og:updated_time'), 'When the page was last changed, by its metadata. That is not when it was published.', Confidence::Guess),
+            ...Make::byline($page->meta('author', 'parsely-author', 'sailthru.author'), self::WHERE, Confidence::Likely),
+            ...Make::date($page->meta('date', 'pubdate', 'publish-date', 'datepublished'), self::WHERE, Confidence::Likely),
+            ...Make::text('containers.0.title', $page->meta('application-name'), self::WHERE, Confidence::Likely),
+            ...Make::text('title.main', $page->meta('title'), self::WHERE, Confidence::Likely),
+        ];
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Source;
+
+/** One field of a kind's form: what it is called there, how much it matters, and help in four short sentences. */
+final readonly class Field
+{
+    /**
+     * @param  string  $path  into the source: "contributors", "title.main", "containers.0.publisher"
+     * @param  string  $what  what the field is
+     * @param  string  $where  where on the source to look
+     * @param  string  $example  an invented value
+     * @param  string  $mistake  the common slip
+     */
+    public function __construct(
+        public string $path,
+        public string $label,
+        public Need $need = Need::Optional,
+        public string $what = '',
+        public string $where = '',
+        public string $example = '',
+        public string $mistake = '',
+    ) {}
+
+    /** @return array<string, string> */
+    public function toArray(): array
+    {
+        return ['path' => $this->path, 'label' => $this->label, 'need' => $this->need->value, 'what' => $this->what, 'where' => $this->where, 'example' => $this->example, 'mistake' => $this->mistake];
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Source;
+
+/** A kind of source: a file of its own in core/kinds returns one. */
+final readonly class Kind
+{
+    /** @var list<Field> in the order of MLA's elements */
+    public array $fields;
+
+    /**
+     * @param  string  $group  heading in the finder
+     * @param  string  $words  everyday words a student may type for it, parted by commas
+     * @param  string  $csl  the CSL-JSON item type
+     * @param  string  $note  what APA says in square brackets behind the title
+     * @param  list<list<Role>>  $leads  who may stand first, best first
+     * @param  list<Role>  $roles  offered in the form
+     * @param  list<string|list<string>>  $fields  paths; "!" behind one is required, "+" expected; a list adds label and example
+     * @param  bool  $changes  whether it changes by design (APA then prints when it was retrieved)
+     */
+    public function __construct(
+        public string $id,
+        public string $label,
+        public string $group,
+        public string $words,
+        public string $csl,
+        public Shape $shape,
+        array $fields,
+        public string $note = '',
+        public array $leads = [[Role::Author], [Role::Editor], [Role::Translator], [Role::Compiler]],
+        public array $roles = [Role::Author, Role::Editor, Role::Translator],
+        public bool $changes = false,
+        public int $rank = 50,
+    ) {
+        $this->fields = array_map(self::field(...), $fields);
+    }
+
+    /** @param string|list<string> $spec */
+    private static function field(string|array $spec): Field
+    {
+        [$path, $label, $example] = is_array($spec) ? [$spec[0], $spec[1] ?? null, $spec[2] ?? null] : [$spec, null, null];
+        $need = match (substr($path, -1)) {
+            '!' => Need::Required,
+            '+' => Need::Expected,
+            default => Need::Optional,
+        };
+
+        return FieldGuide::field(rtrim($path, '!+'), $need, $label, $example);
+    }
+
+    /** @return list<Field> the fields in the order of a family of styles: APA asks for the date right after the author */
+    public function fieldsFor(string $family): array
+    {
+        if ($family !== 'apa') {
+            return $this->fields;
+        }
+        $isDate = static fn (Field $field): bool => $field->path === 'containers.0.date';
+        $isAuthor = static fn (Field $field): bool => $field->path === 'contributors';
+
+        return [
+            ...array_values(array_filter($this->fields, $isAuthor)),
+            ...array_values(array_filter($this->fields, $isDate)),
+            ...array_values(array_filter($this->fields, static fn (Field $field): bool => ! $isDate($field) && ! $isAuthor($field))),
+        ];
+    }
+
+    public function fieldAt(string $path): ?Field
+    {
+        foreach ($this->fields as $field) {
+            if ($field->path === $path) {
+                return $field;
+            }
+        }
+
+        return null;
+    }
+}

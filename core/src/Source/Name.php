@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Source;
+
+/**
+ * The name of a person, a group, or somebody known by a screen name.
+ *
+ * Person: `family` is set, the rest may be empty; `particle` belongs to the family name ("van der"), `dropping` goes
+ * behind the given name when the name is inverted ("Brook, Halima de"). A mononym is a person with a family name only.
+ * Group: `group` is the full name. Screen: `screen` is the handle as shown; the real name, where known, is in
+ * `given` and `family`, or in `group`.
+ */
+final readonly class Name
+{
+    private const PARTICLES = ['van', 'von', 'der', 'den', 'de', 'del', 'della', 'di', 'da', 'das', 'dos', 'du', 'la', 'le', 'lo', 'ten', 'ter', 'te', 'zu', 'zur', 'af', 'av', 'bin', 'ibn', 'al', 'el', 'st.', "'t", 'y'];
+
+    private const SUFFIX = '/^(jr|sr|ii|iii|iv|v|vi)\.?$/i';
+
+    private const GROUP_WORDS = 'academy|administration|agency|alliance|archives?|association|authority|board|bureau|center|centre|charity|club|college|commission|committee|company|conservancy|consortium|cooperative|corporation|corps|council|department|desk|directorate|editors|federation|foundation|fund|gmbh|group|guild|hospital|inc|initiative|institute|institution|laboratory|league|library|limited|llc|ltd|ministry|museum|network|news|newsroom|office|organi[sz]ation|partners|partnership|press|program|programme|project|school|schools|service|services|society|staff|studio|studios|survey|team|trust|union|university|working group';
+
+    private function __construct(
+        public NameKind $kind,
+        public string $given = '',
+        public string $family = '',
+        public string $particle = '',
+        public string $dropping = '',
+        public string $suffix = '',
+        public string $group = '',
+        public string $screen = '',
+        public bool $familyFirst = false,
+    ) {}
+
+    public static function person(string $given, string $family, string $particle = '', string $dropping = '', string $suffix = '', bool $familyFirst = false): self
+    {
+        $clean = self::tidy(...);
+        [$given, $family] = [$clean($given), $clean($family)];
+
+        return $family === ''
+            ? new self(NameKind::Person, family: $given, suffix: $clean($suffix))
+            : new self(NameKind::Person, $given, $family, $clean($particle), $clean($dropping), $clean($suffix), familyFirst: $familyFirst);
+    }
+
+    public static function group(string $name): self
+    {
+        return new self(NameKind::Group, group: self::tidy($name));
+    }
+
+    public static function screen(string $handle, string $given = '', string $family = '', string $group = ''): self
+    {
+        return new self(NameKind::Screen, self::tidy($given), self::tidy($family), group: self::tidy($group), screen: self::tidy($handle));
+    }
+
+    /** Reads a personal name typed as "Given Family", "Family, Given" or "Family, Given, Jr.". */
+    public static function parse(string $typed): self
+    {
+        $typed = self::tidy($typed);
+        $parts = array_map(trim(...), explode(',', $typed));
+        if (count($parts) >= 2 && preg_match(self::SUFFIX, $parts[1]) === 1) {
+            $direct = self::parse($parts[0]);
+
+            return self::person($direct->given, $direct->family, $direct->particle, $direct->dropping, $parts[1]);
+        }
+        if (count($parts) >= 2) {
+            [$particle, $family] = self::splitParticle(explode(' ', $parts[0]));
+
+            return self::person($parts[1], $family, $particle, '', $parts[2] ?? '');
+        }
+        $words = explode(' ', $typed);
+        $suffix = count($words) > 2 && preg_match(self::SUFFIX, (string) end($words)) === 1 ? (string) array_pop($words) : '';
+        if (count($words) === 1) {
+            return self::person('', $words[0], suffix: $suffix);
+        }
+        $start = count($words) - 1;
+        for ($i = 1; $i < count($words) - 1; $i++) {
+            if (in_array($words[$i], self::PARTICLES, true)) {
+                $start = $i;
+                break;
+            }
+        }
+        [$particle, $family] = self::splitParticle(array_slice($words, $start));
+
+        return self::person(implode(' ', array_slice($words, 0, $start)), $family, $particle, '', $suffix);
+    }
+
+    /** Whether a name that was typed or found as one string reads like an organisation's. */
+    public static function looksLikeGroup(string $typed): bool
+    {
+        return preg_match('/\b(?:'.self::GROUP_WORDS.')\b/iu', $typed) === 1
+            || preg_match('/^the\s/i', $typed) === 1
+            || preg_match('/\b(?:of|for|and|&)\b/iu', $typed) === 1
+            || preg_match('/^[\p{Lu}]{2,6}$/u', trim($typed)) === 1;
+    }
+
+    public function isGroup(): bool
+    {
+        return $this->kind === NameKind::Group;
+    }
+
+    public function isScreen(): bool
+    {
+        return $this->kind === NameKind::Screen;
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->given.$this->family.$this->group.$this->screen === '';
+    }
+
+    /** The family name with the particle that belongs to it. */
+    public function surname(): string
+    {
+        return self::join($this->particle, $this->family);
+    }
+
+    /** The name as one would say it: "Halima de la Brook Jr.". */
+    public function direct(): string
+    {
+        return match ($this->kind) {
+            NameKind::Group => $this->group,
+            NameKind::Screen => $this->screen,
+            NameKind::Person => $this->familyFirst
+                ? self::join($this->surname(), $this->given, $this->suffix)
+                : self::join($this->given, $this->dropping, $this->surname(), $this->suffix),
+        };
+    }
+
+    public function equals(self $other): bool
+    {
+        return $this->toArray() === $other->toArray();
+    }
+
+    /** @param array<string, mixed> $json */
+    public static function fromArray(array $json): self
+    {
+        $text = static fn (string $key): string => is_scalar($json[$key] ?? null) ? (string) $json[$key] : '';
+
+        return match (true) {
+            $text('screen') !== '' => self::screen($text('screen'), $text('given'), $text('family'), $text('group')),
+            $text('group') !== '' => self::group($text('group')),
+            default => self::person($text('given'), $text('family'), $text('particle'), $text('dropping'), $text('suffix'), (bool) ($json['familyFirst'] ?? false)),
+        };
+    }
+
+    /** @return array<string, string|bool> only what is filled */
+    public function toArray(): array
+    {
+        return array_filter([
+            'given' => $this->given,
+            'family' => $this->family,
+            'particle' => $this->particle,
+            'dropping' => $this->dropping,
+            'suffix' => $this->suffix,
+            'group' => $this->group,
+            'screen' => $this->screen,
+            'familyFirst' => $this->familyFirst,
+        ], static fn (string|bool $value): bool => $value !== '' && $value !== false);
+    }
+
+    public static function join(string ...$parts): string
+    {
+        return implode(' ', array_filter($parts, static fn (string $part): bool => $part !== ''));
+    }
+
+    /**
+     * @param  list<string>  $words
+     * @return array{string, string} particle and family name
+     */
+    private static function splitParticle(array $words): array
+    {
+        $particle = [];
+        while (count($words) > 1 && in_array($words[0], self::PARTICLES, true)) {
+            $particle[] = array_shift($words);
+        }
+
+        return [implode(' ', $particle), implode(' ', $words)];
+    }
+
+    private static function tidy(string $text): string
+    {
+        return trim((string) preg_replace('/\s+/u', ' ', mb_scrub($text)));
+    }
+}

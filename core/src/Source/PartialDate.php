@@ -1,0 +1,187 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Source;
+
+/**
+ * A date as far as it is known: year; year and month or season; full; a range; circa; or words that are no date.
+ *
+ * Written down as the text it was read from, so that what somebody typed is never lost. Reads EDTF (ISO 8601-2, level
+ * 1: "2023-05", "2023-21" for spring, "1890~", "2019/2021") and the usual English ways of writing a date. A text with
+ * only digits and slashes in which day and month could be swapped is not guessed at: it stays words, with a problem.
+ */
+final readonly class PartialDate
+{
+    public const SEASONS = [21 => 'Spring', 22 => 'Summer', 23 => 'Fall', 24 => 'Winter'];
+
+    private const MONTHS = ['jan' => 1, 'feb' => 2, 'mar' => 3, 'apr' => 4, 'may' => 5, 'jun' => 6, 'jul' => 7, 'aug' => 8, 'sep' => 9, 'oct' => 10, 'nov' => 11, 'dec' => 12];
+
+    /**
+     * @param  string  $text  as typed or found
+     * @param  ?int  $month  1 to 12, or 21 to 24 for a season (EDTF)
+     * @param  ?self  $end  the last date of a range
+     * @param  ?string  $problem  one plain sentence where the text cannot be a date
+     */
+    private function __construct(
+        public string $text,
+        public ?int $year = null,
+        public ?int $month = null,
+        public ?int $day = null,
+        public ?self $end = null,
+        public bool $circa = false,
+        public ?string $problem = null,
+    ) {}
+
+    public static function none(): self
+    {
+        return new self('');
+    }
+
+    public static function of(int $year, ?int $month = null, ?int $day = null): self
+    {
+        return self::parse(match (true) {
+            $month === null => sprintf('%04d', $year),
+            $day === null => sprintf('%04d-%02d', $year, $month),
+            default => sprintf('%04d-%02d-%02d', $year, $month, $day),
+        });
+    }
+
+    public static function parse(string $typed): self
+    {
+        $text = trim((string) preg_replace('/\s+/u', ' ', mb_scrub($typed)));
+        if ($text === '' || preg_match('/^(n\.?\s?d\.?|no date|none)$/i', $text) === 1) {
+            return new self('');
+        }
+        if (preg_match('~^(.{4,}?)\s?/\s?(.{4,})$~u', $text, $m) === 1) {
+            [$from, $to] = [self::parse($m[1]), self::parse($m[2])];
+
+            if ($from->year !== null && $to->year !== null) {
+                return self::range($text, $from, $to);
+            }
+        }
+        if (preg_match('/^(\d{4})\s?[–-]\s?(\d{4})$/u', $text, $m) === 1) {
+            return self::range($text, self::parse($m[1]), self::parse($m[2]));
+        }
+        if (preg_match('/^(\d{4})[–](\d{2})$/u', $text, $m) === 1) {
+            return self::range($text, self::parse($m[1]), self::parse(substr($m[1], 0, 2).$m[2]));
+        }
+        if (preg_match('/^(?:c\.|ca\.|circa|about)\s?(\d{3,4})$/iu', $text, $m) === 1 || preg_match('/^(\d{3,4})~$/', $text, $m) === 1) {
+            return new self($text, (int) $m[1], circa: true);
+        }
+
+        return self::single($text);
+    }
+
+    public function isNone(): bool
+    {
+        return $this->text === '';
+    }
+
+    /** Whether the text was understood as a date. */
+    public function isDate(): bool
+    {
+        return $this->year !== null;
+    }
+
+    public function isSeason(): bool
+    {
+        return $this->month !== null && $this->month > 20;
+    }
+
+    /** The first moment of the date as YYYYMMDD, for comparing; null where it is no date. */
+    public function ordinal(): ?int
+    {
+        if ($this->year === null) {
+            return null;
+        }
+        $month = match (true) {
+            $this->month === null => 0,
+            $this->isSeason() => ($this->month - 21) * 3 + 3,
+            default => $this->month,
+        };
+
+        return $this->year * 10000 + $month * 100 + ($this->day ?? 0);
+    }
+
+    /** @return string EDTF where the text is a date, the text itself where it is not */
+    public function edtf(): string
+    {
+        if ($this->year === null) {
+            return $this->text;
+        }
+        $date = sprintf('%04d', $this->year)
+            .($this->month === null ? '' : sprintf('-%02d', $this->month))
+            .($this->day === null ? '' : sprintf('-%02d', $this->day));
+
+        return $date.($this->circa ? '~' : '').($this->end === null ? '' : '/'.$this->end->edtf());
+    }
+
+    private static function range(string $text, self $from, self $to): self
+    {
+        return new self($text, $from->year, $from->month, $from->day, $to, $from->circa);
+    }
+
+    private static function single(string $text): self
+    {
+        // A time of day behind the date says nothing a style prints.
+        $date = (string) preg_replace('/(?:[T ]|,? at )\d{1,2}:\d{2}.*$/u', '', $text);
+        $date = (string) preg_replace('/^(?:mon|tues|wednes|thurs|fri|satur|sun)day,?\s+|^(?:mon|tue|wed|thu|fri|sat|sun),?\s+/i', '', $date);
+        $month = '(jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.?';
+
+        return match (true) {
+            preg_match('/^(\d{4})$/', $date, $m) === 1 => new self($text, (int) $m[1]),
+            preg_match('/^(\d{4})-(\d{1,2})$/', $date, $m) === 1 => self::checked($text, (int) $m[1], (int) $m[2]),
+            preg_match('~^(\d{4})[-/.](\d{1,2})[-/.](\d{1,2})$~', $date, $m) === 1 => self::checked($text, (int) $m[1], (int) $m[2], (int) $m[3]),
+            preg_match("/^(\d{1,2})(?:st|nd|rd|th)?\.? (?:of )?$month,? (\d{4})$/i", $date, $m) === 1 => self::checked($text, (int) $m[3], self::month($m[2]), (int) $m[1]),
+            preg_match("/^$month (\d{1,2})(?:st|nd|rd|th)?,? (\d{4})$/i", $date, $m) === 1 => self::checked($text, (int) $m[3], self::month($m[1]), (int) $m[2]),
+            preg_match("/^(\d{4}),? $month (\d{1,2})$/i", $date, $m) === 1 => self::checked($text, (int) $m[1], self::month($m[2]), (int) $m[3]),
+            preg_match("/^$month,? (\d{4})$/i", $date, $m) === 1 => self::checked($text, (int) $m[2], self::month($m[1])),
+            preg_match("/^(\d{4}),? $month$/i", $date, $m) === 1 => self::checked($text, (int) $m[1], self::month($m[2])),
+            preg_match('/^(spring|summer|fall|autumn|winter),? (\d{4})$/i', $date, $m) === 1 => new self($text, (int) $m[2], self::season($m[1])),
+            preg_match('~^(\d{1,2})[/.](\d{1,2})[/.](\d{4})$~', $date, $m) === 1 => self::swappable($text, (int) $m[1], (int) $m[2], (int) $m[3]),
+            default => new self($text),
+        };
+    }
+
+    private static function checked(string $text, int $year, int $month, ?int $day = null): self
+    {
+        if (isset(self::SEASONS[$month]) && $day === null) {
+            return new self($text, $year, $month);
+        }
+        if ($month < 1 || $month > 12) {
+            return new self($text, problem: "“{$text}” names month {$month}, and a year has twelve. Check the date.");
+        }
+        if ($day !== null && ! checkdate($month, $day, $year)) {
+            $name = date('F', mktime(0, 0, 0, $month, 1, 2001) ?: 0);
+
+            return new self($text, problem: "{$name} {$year} has no day {$day}. Check the date.");
+        }
+
+        return new self($text, $year, $month, $day);
+    }
+
+    private static function swappable(string $text, int $a, int $b, int $year): self
+    {
+        return match (true) {
+            $a > 12 => self::checked($text, $year, $b, $a),
+            $b > 12, $a === $b => self::checked($text, $year, $a, $b),
+            default => new self($text, problem: "“{$text}” can be read with the day or the month first. Write the month as a word."),
+        };
+    }
+
+    private static function month(string $name): int
+    {
+        return self::MONTHS[strtolower(substr($name, 0, 3))];
+    }
+
+    private static function season(string $name): int
+    {
+        return match (strtolower($name)) {
+            'spring' => 21,
+            'summer' => 22,
+            'fall', 'autumn' => 23,
+            default => 24,
+        };
+    }
+}

@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Source;
+
+/**
+ * One source as the student knows it. Immutable; `toArray` and `fromArray` are the JSON shape described by
+ * docs/source.schema.json.
+ *
+ * `containers` holds at least one and at most three; `custom` carries what other formats said and this shape has no
+ * place for, untouched.
+ */
+final readonly class Source
+{
+    /**
+     * @param  list<Contributor>  $contributors
+     * @param  non-empty-list<Container>  $containers
+     * @param  array<string, mixed>  $custom
+     */
+    public function __construct(
+        public string $id,
+        public Kind $kind,
+        public Title $title = new Title,
+        public array $contributors = [],
+        public array $containers = [new Container],
+        public Original $original = new Original,
+        public string $reached = '',
+        public string $accessed = '',
+        public string $medium = '',
+        public string $genre = '',
+        public string $language = '',
+        public string $isbn = '',
+        public string $annotation = '',
+        public array $custom = [],
+    ) {}
+
+    /**
+     * @param  array<string, mixed>  $json  the source shape; what it does not know is ignored, never fatal
+     */
+    public static function fromArray(array $json, Kinds $kinds): self
+    {
+        $containers = [];
+        foreach (array_slice(is_array($json['containers'] ?? null) ? array_values($json['containers']) : [], 0, 3) as $container) {
+            $containers[] = Container::fromArray(is_array($container) ? $container : []);
+        }
+        $title = $json['title'] ?? [];
+        $original = $json['original'] ?? [];
+        $custom = $json['custom'] ?? [];
+
+        return new self(
+            Text::of($json, 'id'),
+            $kinds->get(Text::of($json, 'kind')),
+            Title::fromArray(is_array($title) || is_string($title) ? $title : []),
+            self::contributorsFrom(is_array($json['contributors'] ?? null) ? $json['contributors'] : []),
+            $containers === [] ? [new Container] : $containers,
+            Original::fromArray(is_array($original) ? $original : []),
+            Text::of($json, 'reached'),
+            Text::of($json, 'accessed'),
+            Text::of($json, 'medium'),
+            Text::of($json, 'genre'),
+            Text::of($json, 'language'),
+            Text::of($json, 'isbn'),
+            is_string($json['annotation'] ?? null) ? trim(mb_scrub($json['annotation'])) : '',
+            is_array($custom) ? $custom : [],
+        );
+    }
+
+    /** @return array<string, mixed> only what is filled */
+    public function toArray(): array
+    {
+        $json = [
+            'id' => $this->id,
+            'kind' => $this->kind->id,
+            'reached' => $this->reached,
+            'title' => $this->title->toArray(),
+            'contributors' => array_map(static fn (Contributor $one): array => $one->toArray(), $this->contributors),
+            'containers' => array_map(static fn (Container $one): array => $one->toArray(), $this->containers),
+            'original' => $this->original->toArray(),
+            'accessed' => $this->accessed,
+            'medium' => $this->medium,
+            'genre' => $this->genre,
+            'language' => $this->language,
+            'isbn' => $this->isbn,
+            'annotation' => $this->annotation,
+            'custom' => $this->custom,
+        ];
+
+        return array_filter($json, static fn (mixed $value): bool => $value !== '' && $value !== []);
+    }
+
+    /** The container that holds the source, or its own published form. */
+    public function container(): Container
+    {
+        return $this->containers[0];
+    }
+
+    /** The date of publication. */
+    public function date(): PartialDate
+    {
+        return $this->containers[0]->date();
+    }
+
+    public function accessedOn(): PartialDate
+    {
+        return PartialDate::parse($this->accessed);
+    }
+
+    /** @return array<int, Contributor> the named contributors in these roles, by their place in `contributors` */
+    public function by(Role ...$roles): array
+    {
+        return array_filter($this->contributors, static fn (Contributor $one): bool => in_array($one->role, $roles, true) && ! $one->name->isEmpty());
+    }
+
+    /**
+     * Those who stand at the head of the entry: the makers of the source, or the first of the kind's other leading
+     * roles that somebody fills.
+     *
+     * @return array<int, Contributor>
+     */
+    public function leaders(): array
+    {
+        foreach ($this->kind->leads as $roles) {
+            $leaders = $this->by(...$roles);
+            if ($leaders !== []) {
+                return $leaders;
+            }
+        }
+
+        return [];
+    }
+
+    public function isEnglish(): bool
+    {
+        return $this->language === '' || preg_match('/^en(g|glish)?([-_]|$)/i', $this->language) === 1;
+    }
+
+    /**
+     * @param  array<mixed>  $json
+     * @return list<Contributor>
+     */
+    public static function contributorsFrom(array $json): array
+    {
+        $contributors = [];
+        foreach ($json as $one) {
+            if (is_array($one)) {
+                $contributors[] = Contributor::fromArray($one);
+            }
+        }
+
+        return $contributors;
+    }
+}

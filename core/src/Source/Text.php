@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Source;
+
+/** Reads one line of text out of decoded JSON: valid UTF-8, white space folded, never an array or an object. */
+final class Text
+{
+    /** @param array<string, mixed> $json */
+    public static function of(array $json, string $key): string
+    {
+        $value = $json[$key] ?? '';
+
+        return is_scalar($value) ? self::line((string) $value) : '';
+    }
+
+    public static function line(string $text): string
+    {
+        return trim((string) preg_replace('/[\s\x{00A0}\x{200B}\x{FEFF}]+/u', ' ', mb_scrub($text)));
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Style\Apa;
+
+use Bibrel\Core\Cite\Locator;
+use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\Source;
+use Bibrel\Core\Style\CourseRules;
+use Bibrel\Core\Style\OrderWords;
+use Bibrel\Core\Style\Standing;
+use Bibrel\Core\Style\Style;
+
+/** APA, 7th edition. */
+final class Apa implements Style
+{
+    public function id(): string
+    {
+        return 'apa-7';
+    }
+
+    public function family(): string
+    {
+        return 'apa';
+    }
+
+    public function label(): string
+    {
+        return 'APA, 7th edition';
+    }
+
+    public function entry(Source $source, CourseRules $course, Standing $standing): array
+    {
+        return (new Entry($source, $course, $standing))->runs();
+    }
+
+    public function citation(Source $source, Locator $locator, bool $narrative, Standing $standing): array
+    {
+        return (new Citation($source, $standing))->runs($locator, $narrative);
+    }
+
+    public function orderedBy(Source $source): array
+    {
+        $leaders = Entry::leaders($source);
+        $title = OrderWords::title($source->title->full(), $source->language);
+        $authors = [];
+        foreach ($leaders as $leader) {
+            array_push($authors, ...OrderWords::name($leader->name, true));
+        }
+        // Undated works come first, those in press last.
+        $date = $source->date();
+        $when = match (true) {
+            $date->isDate() => '1'.sprintf('%04d', $date->year),
+            $source->container()->status !== '' || ! $date->isNone() => '2',
+            default => '0',
+        };
+
+        return $leaders === [] ? [$title, $when] : [...$authors, '', $when, $title];
+    }
+
+    public function ordersWordByWord(): bool
+    {
+        return true;
+    }
+
+    public function authorKey(Source $source): string
+    {
+        $leaders = Entry::leaders($source);
+
+        return $leaders === [] ? '' : json_encode(array_map(static fn (Contributor $one): array => $one->name->toArray(), array_values($leaders)), JSON_THROW_ON_ERROR);
+    }
+
+    public function lettersYears(): bool
+    {
+        return true;
+    }
+
+    public function heading(int $entries): string
+    {
+        return 'References';
+    }
+
+    public function headingIsBold(): bool
+    {
+        return true;
+    }
+}

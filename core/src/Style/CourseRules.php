@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Style;
+
+/** What the teacher asks for where the style leaves a choice. */
+final readonly class CourseRules
+{
+    public function __construct(
+        public Access $accessed = Access::Auto,
+        public Addresses $addresses = Addresses::Auto,
+        public bool $threeHyphens = true,
+        public string $heading = '',
+    ) {}
+
+    /** @param array<string, mixed> $json unknown values read as the style's own */
+    public static function fromArray(array $json): self
+    {
+        $text = static fn (string $key): string => is_string($json[$key] ?? null) ? trim($json[$key]) : '';
+
+        return new self(
+            Access::tryFrom($text('accessed')) ?? Access::Auto,
+            Addresses::tryFrom($text('addresses')) ?? Addresses::Auto,
+            (bool) ($json['threeHyphens'] ?? true),
+            mb_substr($text('heading'), 0, 120),
+        );
+    }
+
+    /** @return array<string, string|bool> */
+    public function toArray(): array
+    {
+        return ['accessed' => $this->accessed->value, 'addresses' => $this->addresses->value, 'threeHyphens' => $this->threeHyphens, 'heading' => $this->heading];
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Style;
+
+/** How a title is set off from the words around it. */
+enum Dress
+{
+    case Italic;
+    case Quoted;
+    case Plain;
+}

@@ -1,0 +1,395 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Style\Mla;
+
+use Bibrel\Core\Source\Container;
+use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\Role;
+use Bibrel\Core\Source\Shape;
+use Bibrel\Core\Source\Source;
+use Bibrel\Core\Style\Access;
+use Bibrel\Core\Style\Addresses;
+use Bibrel\Core\Style\CourseRules;
+use Bibrel\Core\Style\Dress;
+use Bibrel\Core\Style\Publishers;
+use Bibrel\Core\Style\Standing;
+use Bibrel\Core\Style\TitleSetter;
+use Bibrel\Core\Style\WebAddress;
+use Bibrel\Core\Text\Line;
+use Bibrel\Core\Text\Letters;
+use Bibrel\Core\Text\Ordinal;
+use Bibrel\Core\Text\PageRange;
+use Bibrel\Core\Text\Quotes;
+use Bibrel\Core\Text\Run;
+use Bibrel\Core\Text\TitleCase;
+
+/** One works cited entry out of the nine core elements: author, title, then each container's own. */
+final class Entry
+{
+    private const ITALIC_ONLINE = ['website'];
+
+    private Line $line;
+
+    public function __construct(
+        private readonly Source $source,
+        private readonly CourseRules $course,
+        private readonly Standing $standing,
+    ) {
+        $this->line = new Line;
+    }
+
+    /** @return list<Run> */
+    public function runs(): array
+    {
+        $this->line = new Line;
+        $this->author();
+        $this->title();
+        $this->original();
+        $this->partContributors();
+        foreach ($this->source->containers as $i => $container) {
+            $this->container($container, $i);
+        }
+        $this->supplement();
+
+        return $this->line->trimEnd()->runs();
+    }
+
+    /**
+     * Those the entry begins with. An organisation that is also the site or the publisher is named there only.
+     *
+     * @return array<int, Contributor>
+     */
+    public static function leaders(Source $source): array
+    {
+        $leaders = $source->leaders();
+        $first = reset($leaders);
+        if ($first === false || count($leaders) > 1 || ! $first->name->isGroup() || $source->title->isEmpty()) {
+            return $leaders;
+        }
+        $container = $source->container();
+        $named = $source->kind->shape === Shape::Online && Publishers::same($first->name->group, $container->title);
+
+        return $named || Publishers::same($first->name->group, $container->publisher) ? [] : $leaders;
+    }
+
+    private function author(): void
+    {
+        $leaders = self::leaders($this->source);
+        if ($leaders === []) {
+            return;
+        }
+        if ($this->standing->repeatsAuthor && $this->course->threeHyphens) {
+            $first = (int) array_key_first($leaders);
+            Names::repeated($this->line, $leaders[$first]->role, count($leaders), "contributors.{$first}");
+        } else {
+            Names::lead($this->line, $leaders);
+        }
+        $this->close();
+    }
+
+    private function title(): void
+    {
+        $title = $this->source->title;
+        if ($title->isEmpty()) {
+            if ($this->source->genre !== '') {
+                $this->line->add(Letters::capital($this->source->genre), 'mla.title.described', 'genre');
+                $this->close();
+            }
+
+            return;
+        }
+        $dress = self::dress($this->source);
+        $rule = match ($dress) {
+            Dress::Quoted => 'mla.title.quoted',
+            Dress::Italic => 'mla.title.italic',
+            Dress::Plain => 'mla.title.described',
+        };
+        TitleSetter::set($this->line, $title, $dress, self::case($this->source), $rule, 'mla.title.within');
+        if ($this->source->kind->id === 'ai-text') {
+            $this->line->add(' prompt', 'mla.title.prompt');
+        }
+        if ($title->translated !== '') {
+            $this->line->add(' [', 'mla.title.translated')
+                ->add(TitleCase::headline(Quotes::curly($title->translated)), 'mla.title.translated', 'title.translated', $dress === Dress::Italic)
+                ->add(']', 'mla.title.translated');
+        }
+        $this->close();
+    }
+
+    public static function dress(Source $source): Dress
+    {
+        return match (true) {
+            $source->title->described => Dress::Plain,
+            $source->kind->shape === Shape::Whole, in_array($source->kind->id, self::ITALIC_ONLINE, true) => Dress::Italic,
+            default => Dress::Quoted,
+        };
+    }
+
+    /** @return 'headline'|'kept' */
+    public static function case(Source $source): string
+    {
+        return $source->isEnglish() && ! $source->title->described && $source->kind->id !== 'ai-text' && $source->kind->id !== 'social-post' ? 'headline' : 'kept';
+    }
+
+    /** The date that stands right behind the title: a republished work's first one, a thesis's own. */
+    private function original(): void
+    {
+        $date = $this->source->original->date();
+        if (! $date->isNone()) {
+            $this->line->add(Letters::capital(Wording::date($date)), 'mla.original', 'original.date');
+            $this->close();
+        }
+        if ($this->isThesis() && ! $this->source->date()->isNone()) {
+            $this->line->add(Letters::capital(Wording::date($this->source->date())), 'mla.date', 'containers.0.date');
+            $this->close();
+        }
+    }
+
+    private function isThesis(): bool
+    {
+        return $this->source->kind->id === 'thesis';
+    }
+
+    /** Contributors to a part, between its title and the container's. */
+    private function partContributors(): void
+    {
+        if (! $this->standsInContainer()) {
+            return;
+        }
+        $groups = $this->others(static fn (Role $role): bool => $role !== Role::Uploader);
+        foreach ($groups as $i => [$role, $people]) {
+            if ($i > 0) {
+                $this->line->comma('mla.comma')->space('mla.comma');
+            }
+            $by = Wording::by($role);
+            $this->line->add(($i === 0 ? Letters::capital($by) : $by).' ', 'mla.contributor');
+            Names::inMiddle($this->line, $people, 'contributors', 'mla.contributor');
+        }
+        if ($groups !== []) {
+            $this->close();
+        }
+    }
+
+    private function container(Container $container, int $i): void
+    {
+        $elements = array_values(array_filter([
+            $this->containerTitle($container, $i),
+            ...$this->containerContributors($container, $i),
+            $this->version($container, $i),
+            ...$this->numbers($container, $i),
+            $this->publisher($container, $i),
+            $this->isThesis() && $i === 0 ? (new Line)->add($this->source->genre, 'mla.medium', 'genre') : $this->date($container, $i),
+            ...$this->locations($container, $i),
+        ], static fn (?Line $element): bool => $element !== null && ! $element->isEmpty()));
+        foreach ($elements as $n => $element) {
+            $runs = $element->runs();
+            if ($n > 0) {
+                $this->line->comma('mla.comma')->space('mla.comma');
+            } elseif (! in_array($runs[0]->rule, ['mla.url', 'mla.doi', 'mla.container'], true)) {
+                $runs[0] = $runs[0]->withText(Letters::capital($runs[0]->text));
+            }
+            $this->line->addAll($runs);
+        }
+        if ($elements !== []) {
+            $this->close();
+        }
+    }
+
+    private function containerTitle(Container $container, int $i): ?Line
+    {
+        $line = new Line;
+        $title = $this->source->isEnglish() && $this->source->kind->shape === Shape::Part ? TitleCase::headline($container->title) : $container->title;
+        TitleSetter::setText($line, $title, "containers.{$i}.title", Dress::Italic, 'mla.container', 'mla.title.within');
+
+        return $container->title === '' ? null : $line;
+    }
+
+    /** @return list<Line> */
+    private function containerContributors(Container $container, int $i): array
+    {
+        $lines = [];
+        if ($i === 0) {
+            $inContainer = ! $this->standsInContainer();
+            foreach ($this->others(static fn (Role $role): bool => $inContainer || $role === Role::Uploader) as [$role, $people]) {
+                $lines[] = $line = new Line;
+                $line->add(Wording::by($role).' ', 'mla.contributor');
+                Names::inMiddle($line, $people, 'contributors', 'mla.contributor');
+            }
+        }
+        foreach (self::byRole($container->contributors) as [$role, $people]) {
+            $lines[] = $line = new Line;
+            $line->add(Wording::by($role).' ', 'mla.contributor');
+            Names::inMiddle($line, $people, "containers.{$i}.contributors", 'mla.contributor');
+        }
+
+        return $lines;
+    }
+
+    private function version(Container $container, int $i): ?Line
+    {
+        $line = new Line;
+        if ($container->edition !== '') {
+            return $line->add(Ordinal::edition($container->edition), 'mla.version', "containers.{$i}.edition");
+        }
+        $worded = preg_match('/^\d/', $container->version) === 1 ? "version {$container->version}" : $container->version;
+
+        return $line->add($worded, 'mla.version', "containers.{$i}.version");
+    }
+
+    /** @return list<Line> */
+    private function numbers(Container $container, int $i): array
+    {
+        $lines = [];
+        foreach (['volume' => 'vol.', 'issue' => 'no.', 'season' => 'season', 'episode' => 'episode'] as $field => $word) {
+            if ($container->{$field} !== '') {
+                $plain = preg_match('/^[\divxlcIVXLC]/', $container->{$field}) === 1;
+                $lines[] = (new Line)->add($plain ? "{$word} {$container->{$field}}" : $container->{$field}, 'mla.number', "containers.{$i}.{$field}");
+            }
+        }
+        $lines[] = (new Line)->add($container->number, 'mla.number', "containers.{$i}.number");
+
+        return $lines;
+    }
+
+    private function publisher(Container $container, int $i): ?Line
+    {
+        if ($container->publisher === '' || $this->source->kind->shape === Shape::Article || Publishers::same($container->publisher, $container->title)) {
+            return null;
+        }
+        $houses = array_map(Publishers::abbreviated(...), preg_split('~\s*[;/]\s*~', $container->publisher) ?: []);
+        $text = implode(' / ', $houses);
+        if ($this->isThesis()) {
+            $text = (string) preg_replace('/\bUniversity\b/u', 'U', $text);
+        }
+
+        return (new Line)->add(Quotes::curly($text), 'mla.publisher', "containers.{$i}.publisher");
+    }
+
+    private function date(Container $container, int $i): ?Line
+    {
+        $date = $container->date();
+
+        return (new Line)->add($date->isNone() ? $container->status : Wording::date($date), 'mla.date', $date->isNone() ? "containers.{$i}.status" : "containers.{$i}.date");
+    }
+
+    /** @return list<Line> */
+    private function locations(Container $container, int $i): array
+    {
+        $pages = PageRange::shortened($container->pages);
+        $word = preg_match('/^[\dA-Zivxlc]+/u', $pages) !== 1 ? '' : (PageRange::isSeveral($pages) ? 'pp. ' : 'p. ');
+        $lines = [
+            (new Line)->add($pages === '' ? '' : $word.$pages, 'mla.pages', "containers.{$i}.pages"),
+            (new Line)->add($container->articleNumber === '' ? '' : 'article '.preg_replace('/^article\s+/i', '', $container->articleNumber), 'mla.pages', "containers.{$i}.articleNumber"),
+            (new Line)->add($container->paragraphs, 'mla.pages', "containers.{$i}.paragraphs"),
+            (new Line)->add(Quotes::curly($container->collection), 'mla.place', "containers.{$i}.collection"),
+        ];
+        if ($this->source->kind->id === 'lecture') {
+            $lines[] = (new Line)->add(Quotes::curly($container->place), 'mla.place', "containers.{$i}.place");
+        }
+        $lines[] = $this->address($container, $i);
+
+        return $lines;
+    }
+
+    private function address(Container $container, int $i): Line
+    {
+        $doi = WebAddress::doi($container->doi);
+        if ($doi !== '') {
+            return (new Line)->add($this->course->addresses === Addresses::None ? '' : $doi, 'mla.doi', "containers.{$i}.doi");
+        }
+        $url = match ($this->course->addresses) {
+            Addresses::None => '',
+            Addresses::Full => WebAddress::clean($container->url),
+            Addresses::Auto, Addresses::Bare => WebAddress::bare($container->url),
+        };
+
+        return (new Line)->add($url, 'mla.url', "containers.{$i}.url");
+    }
+
+    private function supplement(): void
+    {
+        $container = $this->source->container();
+        if ($container->series !== '') {
+            $this->line->add(Quotes::curly(Letters::capital($container->series)), 'mla.series', 'containers.0.series');
+            if ($container->seriesNumber !== '') {
+                $this->line->add(" {$container->seriesNumber}", 'mla.series', 'containers.0.seriesNumber');
+            }
+            $this->close();
+        }
+        if ($this->source->medium !== '') {
+            $this->line->add(Letters::capital($this->source->medium), 'mla.medium', 'medium');
+            $this->close();
+        }
+        $accessed = $this->source->accessedOn();
+        if (! $accessed->isNone() && $this->printsAccess()) {
+            $this->line->add('Accessed ', 'mla.accessed')->add(Wording::date($accessed), 'mla.accessed', 'accessed');
+            $this->close();
+        }
+    }
+
+    private function printsAccess(): bool
+    {
+        return match ($this->course->accessed) {
+            Access::Always => true,
+            Access::Never => false,
+            Access::Auto => $this->source->date()->isNone() && $this->source->container()->status === '' && $this->isOnline(),
+        };
+    }
+
+    private function isOnline(): bool
+    {
+        foreach ($this->source->containers as $container) {
+            if ($container->url !== '' || $container->doi !== '') {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function standsInContainer(): bool
+    {
+        return $this->source->container()->title !== '' && $this->source->kind->shape !== Shape::Whole;
+    }
+
+    /**
+     * Contributors who do not lead the entry, by role.
+     *
+     * @param  callable(Role): bool  $wanted
+     * @return list<array{Role, array<int, Contributor>}>
+     */
+    private function others(callable $wanted): array
+    {
+        $leaders = $this->source->leaders();
+        $others = array_filter(
+            $this->source->contributors,
+            static fn (Contributor $one, int $place): bool => ! isset($leaders[$place]) && ! $one->name->isEmpty() && $wanted($one->role),
+            ARRAY_FILTER_USE_BOTH,
+        );
+
+        return self::byRole($others);
+    }
+
+    /**
+     * @param  array<int, Contributor>  $contributors
+     * @return list<array{Role, array<int, Contributor>}>
+     */
+    private static function byRole(array $contributors): array
+    {
+        $groups = [];
+        foreach ($contributors as $place => $one) {
+            if (! $one->name->isEmpty() && $one->role !== Role::Recipient) {
+                $groups[$one->role->value][$place] = $one;
+            }
+        }
+
+        return array_map(static fn (string $role, array $people): array => [Role::from($role), $people], array_keys($groups), array_values($groups));
+    }
+
+    private function close(): void
+    {
+        $this->line->stop('mla.stop')->space('mla.stop');
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Style\Mla;
+
+use Bibrel\Core\Cite\Locator;
+use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\Source;
+use Bibrel\Core\Style\CourseRules;
+use Bibrel\Core\Style\OrderWords;
+use Bibrel\Core\Style\Standing;
+use Bibrel\Core\Style\Style;
+
+/** MLA, 9th edition. */
+final class Mla implements Style
+{
+    public function id(): string
+    {
+        return 'mla-9';
+    }
+
+    public function family(): string
+    {
+        return 'mla';
+    }
+
+    public function label(): string
+    {
+        return 'MLA, 9th edition';
+    }
+
+    public function entry(Source $source, CourseRules $course, Standing $standing): array
+    {
+        return (new Entry($source, $course, $standing))->runs();
+    }
+
+    public function citation(Source $source, Locator $locator, bool $narrative, Standing $standing): array
+    {
+        return (new Citation($source, $standing))->runs($locator, $narrative);
+    }
+
+    public function orderedBy(Source $source): array
+    {
+        $authors = [];
+        foreach (Entry::leaders($source) as $leader) {
+            array_push($authors, ...OrderWords::name($leader->name, false));
+        }
+        // With three or more authors the entry reads "First, et al.", so only the first counts.
+        if (count(Entry::leaders($source)) > 2) {
+            $authors = [...array_slice($authors, 0, 2), 'et al'];
+        }
+        $title = OrderWords::title($source->title->full(), $source->language);
+
+        return [...$authors, $title, $source->date()->edtf()];
+    }
+
+    public function ordersWordByWord(): bool
+    {
+        return false;
+    }
+
+    public function authorKey(Source $source): string
+    {
+        $leaders = Entry::leaders($source);
+        $shown = count($leaders) > 2 ? [reset($leaders)] : $leaders;
+
+        return $leaders === [] ? '' : json_encode([
+            count($leaders) > 2 ? array_map(static fn (Contributor $one): array => $one->name->toArray(), array_values($leaders)) : [],
+            array_map(static fn (Contributor $one): array => $one->name->toArray(), array_values($shown)),
+        ], JSON_THROW_ON_ERROR);
+    }
+
+    public function lettersYears(): bool
+    {
+        return false;
+    }
+
+    public function heading(int $entries): string
+    {
+        return $entries === 1 ? 'Work Cited' : 'Works Cited';
+    }
+
+    public function headingIsBold(): bool
+    {
+        return false;
+    }
+}

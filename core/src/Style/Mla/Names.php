@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Style\Mla;
+
+use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\Name;
+use Bibrel\Core\Source\NameKind;
+use Bibrel\Core\Source\Role;
+use Bibrel\Core\Text\Line;
+
+/** Names in MLA: the first at the head of an entry turned round, all others as one says them. */
+final class Names
+{
+    /**
+     * The names at the head of an entry, with the word for their role and without the closing stop.
+     *
+     * @param  array<int, Contributor>  $leaders  by their place in the source's contributors
+     */
+    public static function lead(Line $line, array $leaders): void
+    {
+        $places = array_keys($leaders);
+        $names = array_values($leaders);
+        self::inverted($line, $names[0]->name, "contributors.{$places[0]}");
+        if (count($names) === 2) {
+            $line->add(', and ', 'mla.author.two')->add(self::direct($names[1]->name), self::ruleFor($names[1]->name, 'mla.author.two'), "contributors.{$places[1]}");
+        } elseif (count($names) > 2) {
+            $line->add(', et al.', 'mla.author.many', 'contributors');
+        }
+        self::role($line, $names[0]->role, count($names), "contributors.{$places[0]}");
+    }
+
+    /** Three hyphens for the names of the entry before, with this entry's word for the role. */
+    public static function repeated(Line $line, Role $role, int $count, string $field): void
+    {
+        $line->add('---', 'mla.author.repeated', $field);
+        self::role($line, $role, $count, $field);
+    }
+
+    /**
+     * Names in the middle of an entry: one, two joined by "and", or the first and "et al.".
+     *
+     * @param  array<int, Contributor>  $contributors
+     * @param  string  $path  where they stand: "contributors" or "containers.0.contributors"
+     */
+    public static function inMiddle(Line $line, array $contributors, string $path, string $rule): void
+    {
+        $places = array_keys($contributors);
+        $names = array_values($contributors);
+        $line->add(self::direct($names[0]->name), $rule, "{$path}.{$places[0]}");
+        if (count($names) === 2) {
+            $line->add(' and ', $rule)->add(self::direct($names[1]->name), $rule, "{$path}.{$places[1]}");
+        } elseif (count($names) > 2) {
+            $line->add(' et al.', $rule, $path);
+        }
+    }
+
+    public static function direct(Name $name): string
+    {
+        if ($name->kind === NameKind::Screen) {
+            $real = $name->group !== '' ? $name->group : Name::join($name->given, $name->family);
+
+            return $real === '' ? $name->screen : "{$real} [{$name->screen}]";
+        }
+
+        return $name->direct();
+    }
+
+    private static function inverted(Line $line, Name $name, string $field): void
+    {
+        match ($name->kind) {
+            NameKind::Group => $line->add(preg_replace('/^The\s+(?=\S)/u', '', $name->group) ?? $name->group, 'mla.author.group', $field),
+            NameKind::Screen => self::screen($line, $name, $field),
+            NameKind::Person => self::person($line, $name, $field),
+        };
+    }
+
+    private static function screen(Line $line, Name $name, string $field): void
+    {
+        $real = match (true) {
+            $name->group !== '' => $name->group,
+            $name->family !== '' && $name->given !== '' => "{$name->family}, {$name->given}",
+            default => $name->family,
+        };
+        $line->add($real === '' ? $name->screen : "{$real} [{$name->screen}]", 'mla.author.screen', $field);
+    }
+
+    private static function person(Line $line, Name $name, string $field): void
+    {
+        if ($name->given === '' || $name->familyFirst) {
+            $line->add($name->direct(), 'mla.author.unturned', $field);
+
+            return;
+        }
+        $given = Name::join($name->given, $name->dropping);
+        $line->add("{$name->surname()}, {$given}".($name->suffix === '' ? '' : ", {$name->suffix}"), 'mla.author.inverted', $field);
+    }
+
+    private static function role(Line $line, Role $role, int $count, string $field): void
+    {
+        $label = Wording::leadLabel($role, $count);
+        if ($label !== '') {
+            $line->add(", {$label}", 'mla.author.role', $field);
+        }
+    }
+
+    private static function ruleFor(Name $name, string $otherwise): string
+    {
+        return match ($name->kind) {
+            NameKind::Group => 'mla.author.group',
+            NameKind::Screen => 'mla.author.screen',
+            NameKind::Person => $otherwise,
+        };
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Style;
+
+/** What an entry must know of its neighbours on the page. */
+final readonly class Standing
+{
+    /**
+     * @param  bool  $repeatsAuthor  the entry before has the same authors
+     * @param  string  $yearLetter  "a", "b", ... among works by the same authors in one year
+     * @param  bool  $sharesAuthor  another entry has the same authors
+     * @param  bool  $sharesSurname  another first author has the same surname and is somebody else
+     */
+    public function __construct(
+        public bool $repeatsAuthor = false,
+        public string $yearLetter = '',
+        public bool $sharesAuthor = false,
+        public bool $sharesSurname = false,
+    ) {}
+}

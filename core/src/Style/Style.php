@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Style;
+
+use Bibrel\Core\Cite\Locator;
+use Bibrel\Core\Source\Source;
+use Bibrel\Core\Text\Run;
+
+/** One edition of one style: how an entry, an in-text citation and the order of a page come about. */
+interface Style
+{
+    /** "mla-9" */
+    public function id(): string;
+
+    /** "mla" or "apa" */
+    public function family(): string;
+
+    public function label(): string;
+
+    /** @return list<Run> */
+    public function entry(Source $source, CourseRules $course, Standing $standing): array;
+
+    /** @return list<Run> with its parentheses */
+    public function citation(Source $source, Locator $locator, bool $narrative, Standing $standing): array;
+
+    /**
+     * What the entry is ordered by: first the author or title, then what settles a tie.
+     *
+     * @return list<string>
+     */
+    public function orderedBy(Source $source): array;
+
+    /** Whether spaces count when entries are ordered (word by word), or not (letter by letter). */
+    public function ordersWordByWord(): bool;
+
+    /** One string that is equal for two sources whose entries begin with the same authors; '' without authors. */
+    public function authorKey(Source $source): string;
+
+    /** Whether works of the same authors and year are told apart by letters. */
+    public function lettersYears(): bool;
+
+    public function heading(int $entries): string;
+
+    public function headingIsBold(): bool;
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Text;
+
+/**
+ * Page numbers as a style prints them: an en dash in a range, and in MLA the second number shortened to its last two
+ * figures where that is clear.
+ *
+ * Source: MLA Handbook, 9th ed., 2.139 (215–39, 101–04, 1003–05, 98–101); APA Publication Manual, 7th ed., 9.28 (in full).
+ */
+final class PageRange
+{
+    public static function shortened(string $pages): string
+    {
+        return self::each($pages, static function (string $from, string $to): string {
+            if (! ctype_digit($from) || ! ctype_digit($to) || strlen($from) !== strlen($to) || strlen($from) < 3) {
+                return $to;
+            }
+            $same = strspn($from ^ $to, "\0");
+
+            return substr($to, min($same, strlen($to) - 2));
+        });
+    }
+
+    public static function full(string $pages): string
+    {
+        return self::each($pages, static function (string $from, string $to): string {
+            $missing = strlen($from) - strlen($to);
+
+            return ctype_digit($from) && ctype_digit($to) && $missing > 0 ? substr($from, 0, $missing).$to : $to;
+        });
+    }
+
+    /** Whether more than one page is meant. */
+    public static function isSeveral(string $pages): bool
+    {
+        return preg_match('/[-–,+&;]|\band\b/u', self::bare($pages)) === 1;
+    }
+
+    /** The numbers without a "p." or "pp." somebody typed before them. */
+    public static function bare(string $pages): string
+    {
+        return (string) preg_replace('/^(?:pages?|pp?)\.?\s*(?=[\dA-Zivxlcdm])/iu', '', trim($pages));
+    }
+
+    /** @param callable(string, string): string $end */
+    private static function each(string $pages, callable $end): string
+    {
+        $pages = (string) preg_replace_callback(
+            '/([\p{L}]*\d+|\b[ivxlcdm]+\b)\s*[-–—−]+\s*([\p{L}]*\d+|\b[ivxlcdm]+\b)/u',
+            static fn (array $m): string => $m[1].'–'.$end($m[1], $m[2]),
+            self::bare($pages),
+        );
+
+        return (string) preg_replace('/\s*,\s*/', ', ', $pages);
+    }
+}

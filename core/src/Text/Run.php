@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Text;
+
+/**
+ * A stretch of an entry that looks one way and has one reason.
+ *
+ * `field` is the path into the source the words came from ("contributors.0", "containers.0.publisher"), null where the
+ * style put them there; `rule` is the id of the rule that shaped them.
+ */
+final readonly class Run
+{
+    public function __construct(
+        public string $text,
+        public string $rule,
+        public ?string $field = null,
+        public bool $italic = false,
+    ) {}
+
+    public function withText(string $text): self
+    {
+        return new self($text, $this->rule, $this->field, $this->italic);
+    }
+
+    public function alike(self $other): bool
+    {
+        return $this->rule === $other->rule && $this->field === $other->field && $this->italic === $other->italic;
+    }
+
+    /** @return array{text: string, italic: bool, field: ?string, rule: string} */
+    public function toArray(): array
+    {
+        return ['text' => $this->text, 'italic' => $this->italic, 'field' => $this->field, 'rule' => $this->rule];
+    }
+}

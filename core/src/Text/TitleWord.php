@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Text;
+
+/** Where a word stands in its title. */
+final readonly class TitleWord
+{
+    /**
+     * @param  bool  $opens  first of the title or of its subtitle
+     * @param  bool  $afterHyphen  a later part of a compound
+     * @param  string  $next  the word that follows, or ''
+     */
+    public function __construct(
+        public bool $opens,
+        public bool $closes,
+        public bool $afterHyphen,
+        public bool $beforeHyphen,
+        public string $next,
+    ) {}
+}

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Write;
+
+use Bibrel\Core\Read\CslJson as Reader;
+use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\Name;
+use Bibrel\Core\Source\PartialDate;
+use Bibrel\Core\Source\Role;
+use Bibrel\Core\Source\Source;
+
+/** Writes CSL-JSON. What it cannot hold goes under `custom.bibrel` and comes back unharmed. */
+final class CslJson
+{
+    private const ROLES = ['author' => 'author', 'artist' => 'author', 'photographer' => 'author', 'speaker' => 'author', 'interviewee' => 'author', 'creator' => 'author', 'inventor' => 'author', 'composer' => 'composer', 'editor' => 'editor', 'translator' => 'translator', 'compiler' => 'compiler', 'illustrator' => 'illustrator', 'director' => 'director', 'writer' => 'script-writer', 'producer' => 'producer', 'executive-producer' => 'executive-producer', 'host' => 'host', 'narrator' => 'narrator', 'performer' => 'performer', 'interviewer' => 'interviewer', 'recipient' => 'recipient', 'reviewed-author' => 'reviewed-author', 'curator' => 'curator'];
+
+    /** @return array<string, mixed> */
+    public static function item(Source $source): array
+    {
+        $container = $source->container();
+        $database = $source->containers[1] ?? null;
+        $isEpisode = in_array($source->kind->id, ['tv-episode', 'podcast-episode'], true);
+        $item = array_filter([
+            'id' => $source->id,
+            'type' => $source->kind->csl,
+            'title' => $source->title->full(),
+            'title-short' => $source->title->short,
+            'container-title' => $container->title,
+            'source' => $database === null ? '' : $database->title,
+            'publisher' => $container->publisher,
+            'publisher-place' => $container->place,
+            'edition' => $container->edition,
+            'version' => $container->version,
+            'volume' => $container->volume,
+            'issue' => $container->issue,
+            'season' => $container->season,
+            'number' => $isEpisode ? $container->episode : ($container->articleNumber ?: $container->number),
+            'collection-title' => $container->series,
+            'collection-number' => $container->seriesNumber,
+            'page' => $container->pages,
+            'section' => $container->section,
+            'archive' => $container->collection,
+            'status' => $container->status,
+            'medium' => $source->medium,
+            'genre' => $source->genre,
+            'language' => $source->language,
+            'ISBN' => $source->isbn,
+            'DOI' => $container->doi ?: ($database === null ? '' : $database->doi),
+            'URL' => $container->url ?: ($database === null ? '' : $database->url),
+            'annote' => $source->annotation,
+            'original-title' => $source->original->title,
+            'original-publisher' => $source->original->publisher,
+        ], static fn (string $value): bool => $value !== '');
+        foreach (['issued' => $source->date(), 'accessed' => $source->accessedOn(), 'original-date' => $source->original->date()] as $variable => $date) {
+            if (! $date->isNone()) {
+                $item[$variable] = self::date($date);
+            }
+        }
+        $people = $source->contributors;
+        foreach ([...$people, ...array_map(static fn (Contributor $one): Contributor => $one, $container->contributors)] as $i => $one) {
+            $variable = $i >= count($people) && $one->role === Role::Author ? 'container-author' : (self::ROLES[$one->role->value] ?? null);
+            if ($variable !== null && ! $one->name->isEmpty()) {
+                $item[$variable][] = self::name($one->name);
+            }
+        }
+        $csl = is_array($source->custom['csl'] ?? null) ? $source->custom['csl'] : [];
+        $custom = array_diff_key($source->custom, ['csl' => true]);
+        $item = [...$item, ...$csl];
+        $lost = self::lost($source, $custom === [] ? $item : [...$item, 'custom' => $custom]);
+
+        return $custom === [] && $lost === [] ? $item : [...$item, 'custom' => $lost === [] ? $custom : [...$custom, 'bibrel' => $lost]];
+    }
+
+    /**
+     * @param  array<string, mixed>  $item
+     * @return array<string, mixed> the parts of the source that would not come back from the item alone
+     */
+    private static function lost(Source $source, array $item): array
+    {
+        $wanted = $source->toArray();
+        $back = Reader::source($item)->toArray();
+        $lost = [];
+        foreach ($wanted + $back as $key => $value) {
+            if ($key !== 'custom' && ($wanted[$key] ?? null) !== ($back[$key] ?? null)) {
+                $lost[$key] = $wanted[$key] ?? (is_array($value) ? [] : '');
+            }
+        }
+
+        return $lost;
+    }
+
+    /** @return array<string, mixed> */
+    private static function date(PartialDate $date): array
+    {
+        if ($date->year === null) {
+            return ['literal' => $date->text];
+        }
+        $parts = static fn (PartialDate $one): array => array_values(array_filter([$one->year, $one->isSeason() ? null : $one->month, $one->day], static fn (?int $part): bool => $part !== null));
+
+        return array_filter([
+            'date-parts' => $date->end === null ? [$parts($date)] : [$parts($date), $parts($date->end)],
+            'season' => $date->isSeason() ? (int) $date->month - 20 : null,
+            'circa' => $date->circa ?: null,
+        ], static fn (mixed $value): bool => $value !== null);
+    }
+
+    /** @return array<string, string|bool> */
+    private static function name(Name $name): array
+    {
+        if ($name->isGroup() || $name->isScreen()) {
+            return ['literal' => $name->direct()];
+        }
+
+        return array_filter([
+            'family' => $name->family,
+            'given' => $name->given,
+            'non-dropping-particle' => $name->particle,
+            'dropping-particle' => $name->dropping,
+            'suffix' => $name->suffix,
+            'static-ordering' => $name->familyFirst,
+        ], static fn (string|bool $value): bool => $value !== '' && $value !== false);
+    }
+}
