@@ -1,0 +1,142 @@
+/** What the server sends; the shapes are those of app/Http/Presenter.php. */
+
+export type Confidence = 'stated' | 'likely' | 'guess';
+
+export interface Name {
+    given?: string;
+    family?: string;
+    particle?: string;
+    dropping?: string;
+    suffix?: string;
+    group?: string;
+    screen?: string;
+    familyFirst?: boolean;
+}
+
+export interface Contributor {
+    role: string;
+    name: Name;
+}
+
+export interface Container {
+    contributors?: Contributor[];
+    [field: string]: string | Contributor[] | undefined;
+}
+
+export interface Source {
+    id?: string;
+    kind: string;
+    title?: { main?: string; subtitle?: string; translated?: string; described?: boolean };
+    contributors?: Contributor[];
+    containers?: Container[];
+    original?: { title?: string; date?: string; publisher?: string };
+    [field: string]: unknown;
+}
+
+export interface Finding {
+    field: string;
+    value: string | Contributor[];
+    evidence: { where: string; text: string; visible: boolean };
+    confidence: Confidence;
+    alternatives: Finding[];
+    filled?: boolean;
+}
+
+export interface Remark {
+    id: string;
+    field: string;
+    sentence: string;
+    value: string;
+}
+
+export interface Reading {
+    lead: string;
+    url: string;
+    findings: Record<string, Finding>;
+    remarks: Remark[];
+    settled: string[];
+}
+
+export interface SavedSource {
+    id: string;
+    version: number;
+    source: Source;
+    reading: Reading | null;
+    points: Remark[];
+}
+
+/** Text, italic (1) or not (0), the field it came from, the rule that shaped it. */
+export type Run = [string, 0 | 1, string | null, string];
+
+export interface PageEntry {
+    id: string;
+    runs: Run[];
+    citation: string;
+    narrative: string;
+}
+
+export interface Page {
+    heading: string;
+    headingIsBold: boolean;
+    entries: PageEntry[];
+}
+
+export interface Course {
+    accessed: 'auto' | 'always' | 'never';
+    addresses: 'auto' | 'full' | 'bare' | 'none';
+    threeHyphens: boolean;
+    heading: string;
+}
+
+export interface Settings {
+    id: string;
+    title: string;
+    style: string;
+    course: Course;
+    surname: string;
+    version: number;
+}
+
+export interface Paper extends Settings {
+    sources: SavedSource[];
+    page: Page;
+}
+
+export interface PaperSummary extends Settings {
+    sources: number;
+    updatedAt: string;
+}
+
+export interface Field {
+    path: string;
+    label: string;
+    need: 'required' | 'expected' | 'optional';
+    what: string;
+    where: string;
+    example: string;
+    mistake: string;
+}
+
+export interface Kind {
+    id: string;
+    label: string;
+    group: string;
+    words: string;
+    roles: string[];
+    fields: Field[];
+    orders: { apa: string[] };
+}
+
+export interface Rule {
+    id: string;
+    element: string;
+    sentence: string;
+    place: string;
+}
+
+export interface Reference {
+    styles: { id: string; family: string; label: string }[];
+    kinds: Kind[];
+    roles: { id: string; label: string }[];
+    rules: Record<string, Rule>;
+}

@@ -1,0 +1,53 @@
+import { Input, Modal, Radio, Switch } from 'antd';
+import type { Course, Settings } from '../api/types';
+
+interface Props {
+    settings: Settings;
+    family: string;
+    open: boolean;
+    onClose: () => void;
+    onChange: (part: Partial<Settings>, wait?: number) => void;
+}
+
+/** What the teacher asks for where the style leaves a choice. */
+export function CourseRules({ settings, family, open, onClose, onChange }: Props) {
+    const { course } = settings;
+    const set = (part: Partial<Course>, wait = 0) => onChange({ course: { ...course, ...part } }, wait);
+    return (
+        <Modal title="Course rules" open={open} onCancel={onClose} footer={null} width={520}>
+            <div style={{ display: 'grid', gap: 18, paddingTop: 8 }}>
+                <label style={{ display: 'grid', gap: 4 }}>
+                    <span>Your family name, for the running head{family === 'apa' ? ' (MLA only)' : ''}</span>
+                    <Input value={settings.surname} maxLength={120} onChange={(event) => onChange({ surname: event.target.value }, 400)} />
+                </label>
+                <fieldset style={{ border: 0, margin: 0, padding: 0, display: 'grid', gap: 6 }}>
+                    <legend style={{ padding: 0 }}>Date of access</legend>
+                    <Radio.Group value={course.accessed} onChange={(event) => set({ accessed: event.target.value as Course['accessed'] })}>
+                        <Radio value="auto">As the style has it</Radio>
+                        <Radio value="always">Always</Radio>
+                        <Radio value="never">Never</Radio>
+                    </Radio.Group>
+                </fieldset>
+                <fieldset style={{ border: 0, margin: 0, padding: 0, display: 'grid', gap: 6 }}>
+                    <legend style={{ padding: 0 }}>Web addresses</legend>
+                    <Radio.Group value={course.addresses} onChange={(event) => set({ addresses: event.target.value as Course['addresses'] })}>
+                        <Radio value="auto">As the style has it</Radio>
+                        <Radio value="full">With https://</Radio>
+                        <Radio value="bare">Without</Radio>
+                        <Radio value="none">Left out</Radio>
+                    </Radio.Group>
+                </fieldset>
+                {family === 'mla' && (
+                    <label style={{ display: 'flex', gap: 10, alignItems: 'center' }}>
+                        <Switch checked={course.threeHyphens} onChange={(threeHyphens) => set({ threeHyphens })} />
+                        Three hyphens for a name that repeats
+                    </label>
+                )}
+                <label style={{ display: 'grid', gap: 4 }}>
+                    <span>Heading of the page, if your teacher wants another one</span>
+                    <Input value={course.heading} maxLength={120} placeholder="As the style has it" onChange={(event) => set({ heading: event.target.value }, 400)} />
+                </label>
+            </div>
+        </Modal>
+    );
+}

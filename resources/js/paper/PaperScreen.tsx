@@ -1,0 +1,191 @@
+import '@fontsource/tinos/latin-400.css';
+import '@fontsource/tinos/latin-400-italic.css';
+import '@fontsource/tinos/latin-700.css';
+import '@fontsource/tinos/latin-ext-400.css';
+import '@fontsource/tinos/latin-ext-400-italic.css';
+import { Button, Modal } from 'antd';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router-dom';
+import type { Problem } from '../api/client';
+import { Sheets } from '../page/Sheets';
+import { called } from '../sources/names';
+import { KindChoice, SourceForm } from '../sources/SourceForm';
+import { SourceList } from '../sources/SourceList';
+import { UndoBar } from '../ui/UndoBar';
+import { copyOut } from './clipboard';
+import { CourseRules } from './CourseRules';
+import { LeadBox } from './LeadBox';
+import { TopBar } from './TopBar';
+import { usePaper } from './usePaper';
+import { useReference } from './useReference';
+
+/** Puts the cursor into the field a part of an entry came from. */
+function focusField(path: string): boolean {
+    const general = path.replace(/\.\d+$/, '');
+    const field = document.querySelector<HTMLElement>(`[data-path="${path}"]`) ?? document.querySelector<HTMLElement>(`[data-path="${general}"], [data-path="${general}.0"]`);
+    field?.focus();
+    field?.scrollIntoView({ block: 'center' });
+    return field !== null;
+}
+
+/** One paper: what you know at the left, what it becomes at the right. */
+export default function PaperScreen() {
+    const { paperId = '', sourceId = null } = useParams();
+    const navigate = useNavigate();
+    const reference = useReference();
+    const paper = usePaper(paperId);
+    const { settings, sources, page } = paper;
+    const [litField, setLitField] = useState<string | null>(null);
+    const [rules, setRules] = useState(false);
+    const [removed, setRemoved] = useState<{ id: string; name: string } | null>(null);
+    const [said, setSaid] = useState('');
+    const [shown, setShown] = useState<'left' | 'page'>('left');
+    const wantedField = useRef<string | null>(null);
+    const open = sourceId === null ? undefined : sources[sourceId];
+
+    useEffect(() => {
+        document.title = `${settings?.title || 'Paper without a title'} · Bibrel`;
+    }, [settings?.title]);
+
+    useEffect(() => {
+        if (wantedField.current !== null && open !== undefined && focusField(wantedField.current)) wantedField.current = null;
+    }, [open]);
+
+    const go = useCallback((id: string | null) => void navigate(id === null ? `/papers/${paperId}` : `/papers/${paperId}/sources/${id}`), [navigate, paperId]);
+
+    const pick = useCallback(
+        (id: string, field: string) => {
+            setShown('left');
+            if (id === sourceId) {
+                requestAnimationFrame(() => focusField(field));
+            } else {
+                wantedField.current = field;
+                go(id);
+            }
+        },
+        [sourceId, go],
+    );
+
+    if (paper.problem !== '') {
+        return (
+            <main className="papers">
+                <h1>This paper cannot be opened</h1>
+                <p className="notice">{paper.problem}</p>
+                <Link to="/">All papers</Link>
+            </main>
+        );
+    }
+    if (settings === null || page === null || reference === null) {
+        return <p className="papers soft">Opening the paper …</p>;
+    }
+
+    const family = reference.styles.find((style) => style.id === settings.style)?.family ?? 'mla';
+    const copy = (id: string | null, formatted: boolean) =>
+        copyOut(paperId, id, formatted)
+            .then(() => setSaid(id === null ? 'The page is on the clipboard. Paste it into your document.' : 'The entry is on the clipboard.'))
+            .catch((error: Problem) => setSaid(error.message));
+    const remove = async (id: string) => {
+        const name = called(sources[id]!.source);
+        if (id === sourceId) go(null);
+        try {
+            await paper.remove(id);
+            setSaid('');
+            setRemoved({ id, name });
+        } catch (error) {
+            setSaid((error as Problem).message);
+        }
+    };
+
+    return (
+        <div className="screen">
+            <TopBar settings={settings} reference={reference} save={paper.save} onChange={paper.change} onRules={() => setRules(true)} onCopy={(formatted) => void copy(null, formatted)} />
+            <div className="narrow-switch">
+                <Button type={shown === 'left' ? 'primary' : 'default'} onClick={() => setShown('left')}>
+                    Sources
+                </Button>
+                <Button type={shown === 'page' ? 'primary' : 'default'} onClick={() => setShown('page')}>
+                    Page
+                </Button>
+            </div>
+            <div className="halves" data-shown={shown}>
+                <section className="left" aria-label="Sources">
+                    <LeadBox
+                        onLookUp={async (lead) => go(await paper.lookUp(lead))}
+                        onByHand={async (kind, title) => go(await paper.add({ kind, ...(title === '' ? {} : { title: { main: title } }) }))}
+                    />
+                    <div className="scroll">
+                        {paper.save.state !== 'saved' && paper.save.sentence !== '' && (
+                            <p className="notice" role="alert">
+                                {paper.save.sentence}
+                            </p>
+                        )}
+                        {open === undefined ? (
+                            <SourceList page={page} sources={sources} reference={reference} onOpen={(id) => go(id)} onCopy={(id) => void copy(id, true)} onRemove={(id) => void remove(id)} />
+                        ) : (
+                            <>
+                                <div className="head">
+                                    <button className="link strong" type="button" onClick={() => go(null)}>
+                                        ‹ All {page.entries.length} sources
+                                    </button>
+                                    <KindChoice source={open.source} reference={reference} onEdit={(source) => paper.edit(open.id, source)} />
+                                </div>
+                                <SourceForm
+                                    key={open.id}
+                                    paperId={paperId}
+                                    saved={open}
+                                    entry={page.entries.find((entry) => entry.id === open.id)}
+                                    family={family}
+                                    reference={reference}
+                                    onEdit={(source, settled) => paper.edit(open.id, source, settled ?? null)}
+                                    onField={setLitField}
+                                />
+                                <div className="more" style={{ paddingTop: 18, display: 'flex', gap: 18 }}>
+                                    <button className="link" type="button" onClick={() => void copy(open.id, true)}>
+                                        Copy this entry
+                                    </button>
+                                    <button className="link" type="button" onClick={() => void remove(open.id)}>
+                                        Remove this source
+                                    </button>
+                                </div>
+                            </>
+                        )}
+                    </div>
+                </section>
+                <Sheets page={page} reference={reference} runningHead={family === 'mla' ? settings.surname : ''} openSource={sourceId} litField={litField} onPick={pick} />
+            </div>
+            <CourseRules settings={settings} family={family} open={rules} onClose={() => setRules(false)} onChange={paper.change} />
+            <Modal title="Changed in another tab" open={paper.conflict !== null} closable={false} mask={{ closable: false }} footer={null}>
+                <p>This source was changed in another tab or window while you worked on it here. Nothing is lost; which one should stay?</p>
+                <p>
+                    There: <b>{paper.conflict === null ? '' : called(paper.conflict.theirs.source)}</b>
+                    <br />
+                    Here: <b>{paper.conflict === null ? '' : called(paper.conflict.mine)}</b>
+                </p>
+                <div className="inline" style={{ justifyContent: 'flex-end' }}>
+                    <Button onClick={() => paper.settle('theirs')}>Keep the one from there</Button>
+                    <Button type="primary" onClick={() => paper.settle('mine')}>
+                        Keep mine
+                    </Button>
+                </div>
+            </Modal>
+            {removed !== null && (
+                <UndoBar
+                    text={`“${removed.name}” was removed.`}
+                    onUndo={() => {
+                        void paper.restore(removed.id);
+                        setRemoved(null);
+                    }}
+                    onClose={() => setRemoved(null)}
+                />
+            )}
+            {said !== '' && removed === null && (
+                <div className="undo" role="status">
+                    <span>{said}</span>
+                    <button className="link" type="button" onClick={() => setSaid('')} aria-label="Close this message">
+                        ×
+                    </button>
+                </div>
+            )}
+        </div>
+    );
+}

@@ -1,0 +1,193 @@
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { ulid } from 'ulid';
+import { call, Problem } from '../api/client';
+import type { Page, PageEntry, Paper, SavedSource, Settings, Source } from '../api/types';
+import { LiveComposer } from './LiveComposer';
+import { Saver, type SaveState } from './Saver';
+
+export interface Conflict {
+    theirs: SavedSource;
+    mine: Source;
+}
+
+/** Entries that did not change keep their identity, so that only the edited one is drawn again. */
+function merged(before: Page | null, after: Page): Page {
+    const known = new Map(before?.entries.map((entry): [string, PageEntry] => [entry.id, entry]));
+    return {
+        ...after,
+        entries: after.entries.map((entry) => {
+            const old = known.get(entry.id);
+            return old !== undefined && JSON.stringify(old) === JSON.stringify(entry) ? old : entry;
+        }),
+    };
+}
+
+/** One paper: what the server has, what is being typed, and how both are kept the same. */
+export function usePaper(id: string) {
+    const [settings, setSettings] = useState<Settings | null>(null);
+    const [sources, setSources] = useState<Record<string, SavedSource>>({});
+    const [page, setPage] = useState<Page | null>(null);
+    const [save, setSave] = useState<{ state: SaveState; sentence: string }>({ state: 'saved', sentence: '' });
+    const [conflict, setConflict] = useState<Conflict | null>(null);
+    const [problem, setProblem] = useState('');
+    const settingsVersion = useRef(0);
+    const settingsTimer = useRef<ReturnType<typeof setTimeout>>(undefined);
+
+    const composer = useMemo(
+        () =>
+            new LiveComposer(id, (composed, source) => {
+                setPage((before) => merged(before, composed.page));
+                setSources((all) => (all[source.id!] === undefined ? all : { ...all, [source.id!]: { ...all[source.id!]!, points: composed.points } }));
+            }),
+        [id],
+    );
+    const saver = useMemo(
+        () =>
+            new Saver(id, {
+                state: (state, sentence) => setSave({ state, sentence }),
+                saved: (saved) => setSources((all) => (all[saved.id] === undefined ? all : { ...all, [saved.id]: { ...all[saved.id]!, version: saved.version } })),
+                conflict: (theirs, mine) => setConflict({ theirs, mine }),
+            }),
+        [id],
+    );
+
+    const load = useCallback(async () => {
+        try {
+            const paper = await call<Paper>('GET', `papers/${id}`);
+            const { sources: list, page: composed, ...rest } = paper;
+            settingsVersion.current = rest.version;
+            setSettings(rest);
+            setPage((before) => merged(before, composed));
+            const all: Record<string, SavedSource> = {};
+            for (const one of list) {
+                const left = saver.known(one.id, one.version);
+                all[one.id] = left === null ? one : { ...one, source: left };
+                if (left !== null) composer.ask({ ...left, id: one.id });
+            }
+            setSources(all);
+        } catch (error) {
+            setProblem((error as Problem).message);
+        }
+    }, [id, saver, composer]);
+
+    useEffect(() => {
+        void load();
+        const leave = () => saver.flush();
+        window.addEventListener('pagehide', leave);
+        return () => {
+            window.removeEventListener('pagehide', leave);
+            saver.stop();
+            composer.stop();
+        };
+    }, [load, saver, composer]);
+
+    const edit = useCallback(
+        (sourceId: string, source: Source, settled: string[] | null = null) => {
+            setSources((all) => {
+                const one = all[sourceId];
+                if (one === undefined) return all;
+                return { ...all, [sourceId]: { ...one, source, reading: one.reading !== null && settled !== null ? { ...one.reading, settled } : one.reading } };
+            });
+            saver.change(sourceId, source, settled);
+            composer.ask({ ...source, id: sourceId });
+        },
+        [saver, composer],
+    );
+
+    const saveSettings = useCallback(
+        async (wanted: Settings) => {
+            setSave({ state: 'saving', sentence: '' });
+            try {
+                const saved = await call<Settings>('PUT', `papers/${id}`, { ...wanted, version: settingsVersion.current });
+                settingsVersion.current = saved.version;
+                setSave({ state: 'saved', sentence: '' });
+                const paper = await call<Paper>('GET', `papers/${id}`);
+                setPage((before) => merged(before, paper.page));
+            } catch (error) {
+                const failed = error as Problem;
+                if (failed.status === 409) {
+                    const theirs = failed.more.theirs as Settings;
+                    settingsVersion.current = theirs.version;
+                    setSettings(theirs);
+                    setSave({ state: 'conflict', sentence: 'The settings were changed in another tab; its choice is shown now. Change them again if you want yours.' });
+                    void load();
+                } else if (failed.passing) {
+                    setSave({ state: 'waiting', sentence: failed.message });
+                    settingsTimer.current = setTimeout(() => void saveSettings(wanted), 3000);
+                } else {
+                    setSave({ state: 'refused', sentence: failed.message });
+                }
+            }
+        },
+        [id, load],
+    );
+
+    /** Typed settings wait for a pause; chosen ones do not. */
+    const change = useCallback(
+        (part: Partial<Settings>, wait = 0) => {
+            setSettings((before) => {
+                if (before === null) return before;
+                const wanted = { ...before, ...part };
+                clearTimeout(settingsTimer.current);
+                settingsTimer.current = setTimeout(() => void saveSettings(wanted), wait);
+                return wanted;
+            });
+        },
+        [saveSettings],
+    );
+
+    const add = useCallback(
+        async (source: Source): Promise<string> => {
+            const sourceId = ulid();
+            const saved = await call<SavedSource>('PUT', `papers/${id}/sources/${sourceId}`, { version: 0, source });
+            await load();
+            return saved.id;
+        },
+        [id, load],
+    );
+
+    const lookUp = useCallback(
+        async (lead: string): Promise<string> => {
+            const now = new Date();
+            const today = `${now.getFullYear()}-${String(now.getMonth() + 1).padStart(2, '0')}-${String(now.getDate()).padStart(2, '0')}`;
+            const saved = await call<SavedSource>('POST', `papers/${id}/lookups`, { id: ulid(), lead, today });
+            await load();
+            return saved.id;
+        },
+        [id, load],
+    );
+
+    const remove = useCallback(
+        async (sourceId: string) => {
+            await call('DELETE', `papers/${id}/sources/${sourceId}`);
+            saver.forget(sourceId);
+            await load();
+        },
+        [id, load, saver],
+    );
+
+    const restore = useCallback(
+        async (sourceId: string) => {
+            await call('POST', `papers/${id}/sources/${sourceId}/restore`);
+            await load();
+        },
+        [id, load],
+    );
+
+    const settle = useCallback(
+        (keep: 'mine' | 'theirs') => {
+            if (conflict === null) return;
+            const { theirs, mine } = conflict;
+            setConflict(null);
+            saver.settle(theirs.id, theirs.version, keep === 'mine' ? mine : null);
+            const source = keep === 'mine' ? mine : theirs.source;
+            setSources((all) => ({ ...all, [theirs.id]: { ...theirs, source } }));
+            composer.ask({ ...source, id: theirs.id });
+        },
+        [conflict, saver, composer],
+    );
+
+    return { settings, sources, page, save, conflict, problem, edit, change, add, lookUp, remove, restore, settle };
+}
+
+export type PaperHandle = ReturnType<typeof usePaper>;

@@ -1,0 +1,62 @@
+import type { Contributor, Finding } from '../api/types';
+import { listed } from './names';
+
+const WORDS = { stated: 'Stated', likely: 'Likely', guess: 'A guess' } as const;
+
+interface Props {
+    finding: Finding;
+    current: string | Contributor[];
+    onUse: (value: string | Contributor[]) => void;
+    onSee: ((text: string) => void) | null;
+}
+
+function words(value: string | Contributor[]): string {
+    return typeof value === 'string' ? value : listed(value);
+}
+
+/** Says where a value came from and how sure that is; offers what else was found. */
+export function EvidenceLine({ finding, current, onUse, onSee }: Props) {
+    const holds = words(current) === words(finding.value);
+    const others = finding.alternatives.filter((one) => words(one.value) !== words(current));
+    const see = onSee !== null && finding.evidence.visible && finding.evidence.text !== '';
+    return (
+        <>
+            {holds ? (
+                <div className="ev">
+                    <span className={`dot ${finding.confidence}`} aria-hidden="true" />
+                    <span>
+                        <span className="visually-hidden">{WORDS[finding.confidence]}. </span>
+                        {finding.evidence.where}{' '}
+                        {see && (
+                            <button className="link" type="button" onClick={() => onSee(finding.evidence.text)}>
+                                See it
+                            </button>
+                        )}
+                    </span>
+                </div>
+            ) : (
+                <div className={finding.confidence === 'guess' ? 'ev wants' : 'ev'}>
+                    <span className={`dot ${finding.filled === false ? 'guess' : 'own'}`} aria-hidden="true" />
+                    <span>
+                        {finding.filled === false ? `${words(finding.value)}? ` : `You changed this. The page says “${words(finding.value)}”. `}
+                        {finding.filled === false && `${finding.evidence.where} `}
+                        <button className="link" type="button" onClick={() => onUse(finding.value)}>
+                            {finding.filled === false ? 'Use it anyway' : 'Put back'}
+                        </button>
+                    </span>
+                </div>
+            )}
+            {others.map((one) => (
+                <div className="ev" key={words(one.value)}>
+                    <span className={`dot ${one.confidence}`} aria-hidden="true" />
+                    <span>
+                        Also found: “{words(one.value)}”. {one.evidence.where}{' '}
+                        <button className="link" type="button" onClick={() => onUse(one.value)}>
+                            Use this
+                        </button>
+                    </span>
+                </div>
+            ))}
+        </>
+    );
+}

@@ -1,0 +1,113 @@
+import { Button, Input, Select } from 'antd';
+import type { Contributor, Name, Reference } from '../api/types';
+
+interface Props {
+    id: string;
+    path: string;
+    people: Contributor[];
+    roles: string[];
+    reference: Reference;
+    onChange: (people: Contributor[]) => void;
+    onFocus: () => void;
+}
+
+type Form = 'person' | 'group' | 'screen';
+
+function formOf(name: Name): Form {
+    return name.screen !== undefined ? 'screen' : name.group !== undefined ? 'group' : 'person';
+}
+
+/** A name keeps its words when it turns from a person's into an organisation's and back. */
+function turned(name: Name, form: Form): Name {
+    const whole = name.screen ?? name.group ?? [name.given, name.particle, name.family, name.suffix].filter(Boolean).join(' ');
+    if (form === 'group') return { group: whole };
+    if (form === 'screen') return { screen: whole };
+    const parts = whole.split(' ');
+    return { given: parts.slice(0, -1).join(' '), family: parts[parts.length - 1] ?? '' };
+}
+
+/** The people and organisations behind a source, one line each. */
+export function People({ id, path, people, roles, reference, onChange, onFocus }: Props) {
+    const rows = people.length > 0 ? people : [{ role: roles[0] ?? 'author', name: {} }];
+    const set = (place: number, part: Partial<Contributor>) => onChange(rows.map((row, i) => (i === place ? { ...row, ...part } : row)));
+    const name = (place: number, part: Name) => set(place, { name: { ...rows[place]!.name, ...part } });
+    const move = (place: number) => onChange(rows.map((row, i) => (i === place - 1 ? rows[place]! : i === place ? rows[place - 1]! : row)));
+
+    return (
+        <div className="people">
+            {rows.map((row, i) => {
+                const form = formOf(row.name);
+                const known = { onFocus, 'data-path': `${path}.${i}` };
+                return (
+                    <div className={form === 'person' ? 'person' : 'person whole'} key={i}>
+                        {form === 'person' ? (
+                            <>
+                                <Input
+                                    {...known}
+                                    id={i === 0 ? id : undefined}
+                                    value={row.name.given ?? ''}
+                                    placeholder="Given names"
+                                    aria-label={`Given names, ${i + 1}`}
+                                    onChange={(event) => name(i, { given: event.target.value })}
+                                />
+                                <Input
+                                    onFocus={onFocus}
+                                    value={[row.name.particle, row.name.family].filter(Boolean).join(' ')}
+                                    placeholder="Family name"
+                                    aria-label={`Family name, ${i + 1}`}
+                                    onChange={(event) => name(i, { family: event.target.value, particle: undefined })}
+                                />
+                            </>
+                        ) : (
+                            <Input
+                                {...known}
+                                id={i === 0 ? id : undefined}
+                                value={row.name.group ?? row.name.screen ?? ''}
+                                placeholder={form === 'group' ? 'Name of the organisation' : 'Screen name'}
+                                aria-label={`${form === 'group' ? 'Organisation' : 'Screen name'}, ${i + 1}`}
+                                onChange={(event) => name(i, form === 'group' ? { group: event.target.value } : { screen: event.target.value })}
+                            />
+                        )}
+                        <Button aria-label={`Remove contributor ${i + 1}`} onClick={() => onChange(rows.filter((_, at) => at !== i))} disabled={people.length === 0}>
+                            ×
+                        </Button>
+                        <div className="what">
+                            <Select
+                                size="small"
+                                aria-label={`Kind of name, ${i + 1}`}
+                                value={form}
+                                style={{ width: 128 }}
+                                options={[
+                                    { value: 'person', label: 'Person' },
+                                    { value: 'group', label: 'Organisation' },
+                                    { value: 'screen', label: 'Screen name' },
+                                ]}
+                                onChange={(wanted: Form) => set(i, { name: turned(row.name, wanted) })}
+                            />
+                            {(roles.length > 1 || !roles.includes(row.role)) && (
+                                <Select
+                                    size="small"
+                                    aria-label={`Role, ${i + 1}`}
+                                    value={row.role}
+                                    style={{ width: 168 }}
+                                    options={reference.roles.filter((role) => roles.includes(role.id) || role.id === row.role).map((role) => ({ value: role.id, label: role.label }))}
+                                    onChange={(role: string) => set(i, { role })}
+                                />
+                            )}
+                            {i > 0 && (
+                                <button className="link" type="button" onClick={() => move(i)} aria-label={`Move contributor ${i + 1} up`}>
+                                    Move up
+                                </button>
+                            )}
+                        </div>
+                    </div>
+                );
+            })}
+            <div>
+                <button className="link" type="button" onClick={() => onChange([...rows, { role: rows[rows.length - 1]?.role ?? 'author', name: {} }])}>
+                    Add another
+                </button>
+            </div>
+        </div>
+    );
+}

@@ -1,0 +1,77 @@
+import type { Page, Reference, SavedSource } from '../api/types';
+import { called, listed } from './names';
+
+interface Props {
+    page: Page;
+    sources: Record<string, SavedSource>;
+    reference: Reference;
+    onOpen: (id: string) => void;
+    onCopy: (id: string) => void;
+    onRemove: (id: string) => void;
+}
+
+/** How many things on a source want a look. */
+function open(saved: SavedSource): number {
+    const settled = saved.reading?.settled ?? [];
+    const remarks = (saved.reading?.remarks ?? []).filter((remark) => {
+        const filled = remark.field === 'contributors' ? (saved.source.contributors ?? []).length > 0 : remark.field === 'containers.0.date' && !!saved.source.containers?.[0]?.date;
+        return !settled.includes(remark.id) && !filled;
+    });
+    return remarks.length + saved.points.length;
+}
+
+/** The paper's sources in the order of the page. */
+export function SourceList({ page, sources, reference, onOpen, onCopy, onRemove }: Props) {
+    if (page.entries.length === 0) {
+        return (
+            <div className="first">
+                <h2>Add your first source</h2>
+                <ol>
+                    <li>
+                        Paste the address of a web page above and choose <b>Look it up</b>. For a book, choose <b>Fill in by hand</b>.
+                    </li>
+                    <li>Check each field. Bibrel says where every value came from, and what it could not find.</li>
+                    <li>Watch the entry take shape on the page at the right. Point at any part of it to see why it looks as it does.</li>
+                    <li>
+                        When all sources are there, choose <b>Get the page</b>.
+                    </li>
+                </ol>
+            </div>
+        );
+    }
+    return (
+        <ul className="list" aria-label="Sources">
+            {page.entries.map((entry) => {
+                const saved = sources[entry.id];
+                if (saved === undefined) return null;
+                const name = called(saved.source);
+                const wants = open(saved);
+                return (
+                    <li key={entry.id}>
+                        <button className="open" type="button" onClick={() => onOpen(entry.id)}>
+                            <b>{name}</b>
+                            <span className="soft">
+                                {reference.kinds.find((kind) => kind.id === saved.source.kind)?.label}
+                                {listed(saved.source.contributors) !== '' && ` · ${listed(saved.source.contributors)}`}
+                            </span>
+                            {wants > 0 && (
+                                <span className="wants">
+                                    <br />
+                                    {wants === 1 ? 'One thing to look at' : `${wants} things to look at`}
+                                </span>
+                            )}
+                        </button>
+                        <span className="acts">
+                            <button className="link" type="button" onClick={() => onCopy(entry.id)} aria-label={`Copy the entry for ${name}`}>
+                                Copy
+                            </button>
+                            <button className="link" type="button" onClick={() => onRemove(entry.id)} aria-label={`Remove ${name}`}>
+                                Remove
+                            </button>
+                        </span>
+                    </li>
+                );
+            })}
+        </ul>
+    );
+}
