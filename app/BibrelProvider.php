@@ -32,6 +32,6 @@ final class BibrelProvider extends ServiceProvider
     public function boot(): void
     {
         Model::preventSilentlyDiscardingAttributes();
-        Model::preventLazyLoading(! $this->app->isProduction());
+        Model::preventLazyLoading(! $this->app->environment('production'));
     }
 }

@@ -36,7 +36,7 @@ final class Problems
         });
     }
 
-    /** @param array<string, mixed> $more */
+    /** @param  array<string, mixed>  $more */
     public static function response(int $status, string $title, string $detail, array $more = []): JsonResponse
     {
         return new JsonResponse(['type' => 'about:blank', 'title' => $title, 'status' => $status, 'detail' => $detail, ...$more], $status, ['Content-Type' => 'application/problem+json']);

@@ -19,8 +19,10 @@ final class AddressGuard
         '::/96', '::ffff:0:0/96', '64:ff9b::/96', '64:ff9b:1::/48', '100::/64', '2001::/23', '2001:db8::/32', '2002::/16', 'fc00::/7', 'fe80::/10', 'fec0::/10', 'ff00::/8',
     ];
 
-    /** @param ?\Closure(string): list<string> $resolver a host's addresses; the system's resolver where none is given */
-    public function __construct(private readonly ?\Closure $resolver = null) {}
+    /** @param  ?\Closure(string): list<string>  $resolver a host's addresses; the system's resolver where none is given */
+    public function __construct(private readonly ?\Closure $resolver = null)
+    {
+    }
 
     /**
      * @return array{scheme: string, host: string, port: int}

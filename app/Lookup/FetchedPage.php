@@ -6,6 +6,8 @@ namespace Bibrel\App\Lookup;
 
 final readonly class FetchedPage
 {
-    /** @param string $url where it was found in the end, behind all redirects */
-    public function __construct(public string $url, public string $contentType, public string $body) {}
+    /** @param  string  $url where it was found in the end, behind all redirects */
+    public function __construct(public string $url, public string $contentType, public string $body)
+    {
+    }
 }

@@ -14,7 +14,8 @@ final readonly class Fetcher
         private int $bytes,
         private int $redirects,
         private string $agent,
-    ) {}
+    ) {
+    }
 
     /** @throws LookupFailed */
     public function fetch(string $url): FetchedPage
@@ -70,12 +71,12 @@ final readonly class Fetcher
         $body = '';
         $tooLarge = false;
         $curl = curl_init();
-        curl_setopt_array($curl, [
+        $target = $standin === null
+            ? [CURLOPT_RESOLVE => [sprintf('%s:%d:%s', $host, $port, implode(',', $this->guard->addresses($host)))]]
+            : [CURLOPT_CONNECT_TO => ["::127.0.0.1:{$standin}"]];
+        curl_setopt_array($curl, $target + [ // @phpstan-ignore argument.type (an empty proxy is how curl is told to use none)
             // The stand-ins speak plain HTTP; everything else about the request is as on the real web.
             CURLOPT_URL => $standin === null ? $url : (string) preg_replace('~^https:~i', 'http:', $url),
-            ...($standin === null
-                ? [CURLOPT_RESOLVE => [sprintf('%s:%d:%s', $host, $port, implode(',', $this->guard->addresses($host)))]]
-                : [CURLOPT_CONNECT_TO => ["::127.0.0.1:{$standin}"]]),
             CURLOPT_PROTOCOLS => CURLPROTO_HTTP | CURLPROTO_HTTPS,
             CURLOPT_PROXY => '',
             CURLOPT_FOLLOWLOCATION => false,

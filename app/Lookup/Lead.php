@@ -9,7 +9,9 @@ final readonly class Lead
 {
     private const LONGEST = 4000;
 
-    private function __construct(public string $url, public bool $schemeGiven) {}
+    private function __construct(public string $url, public bool $schemeGiven)
+    {
+    }
 
     /** @throws LookupFailed with what can be done instead */
     public static function recognise(string $pasted): self

@@ -15,10 +15,16 @@ use Bibrel\Core\Read\Web\WebPage;
 /** A lead in, a reading out. What fails still gives a reading, with what is known and the reason as a remark. */
 final readonly class Lookup
 {
-    public function __construct(private Fetcher $fetcher) {}
+    public function __construct(private Fetcher $fetcher)
+    {
+    }
 
-    /** @throws LookupFailed when the lead is none */
-    public function page(string $pasted): Reading
+    /**
+     * @param  string  $today  the student's day, as one would write it
+     *
+     * @throws LookupFailed when the lead is none
+     */
+    public function page(string $pasted, string $today): Reading
     {
         $lead = Lead::recognise($pasted);
         try {
@@ -29,7 +35,7 @@ final readonly class Lookup
         $reading = WebPage::read(Charset::toUtf8($page->body, $page->contentType), $page->url);
         $address = new Finding('containers.0.url', $page->url, new Evidence($page->url === $lead->url ? 'The address you pasted.' : 'Where the address you pasted leads to.', $pasted), Confidence::Stated);
 
-        return new Reading($reading->kind, $page->url, [...$reading->findings, 'containers.0.url' => $address], $reading->remarks, $reading->copy);
+        return new Reading($reading->kind, $page->url, [...$reading->findings, 'containers.0.url' => $address, 'accessed' => self::accessed($today)], $reading->remarks, $reading->copy);
     }
 
     /** @throws LookupFailed */
@@ -45,6 +51,11 @@ final readonly class Lookup
 
             return $this->fetcher->fetch((string) preg_replace('~^https~', 'http', $lead->url));
         }
+    }
+
+    private static function accessed(string $today): Finding
+    {
+        return new Finding('accessed', $today, new Evidence('The day you looked it up here. Change it if you read it on another day.'), Confidence::Stated);
     }
 
     private static function failed(string $url, string $sentence): Reading

@@ -39,8 +39,10 @@ final class Paper extends Model
 
     protected $keyType = 'string';
 
+    /** @var list<string> */
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['course' => 'array', 'version' => 'integer', 'removed_at' => 'datetime'];
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
@@ -48,7 +50,11 @@ final class Paper extends Model
     /** @return HasMany<SourceRecord, $this> */
     public function sources(): HasMany
     {
-        return $this->hasMany(SourceRecord::class, 'paper_id')->select(['id', 'paper_id', 'data', 'reading', 'version', 'removed_at', 'created_at', 'updated_at'])->orderBy('id');
+        $sources = $this->hasMany(SourceRecord::class, 'paper_id');
+        // Page copies are long and wanted one at a time.
+        $sources->select(['id', 'paper_id', 'data', 'reading', 'version', 'removed_at', 'created_at', 'updated_at'])->orderBy('id');
+
+        return $sources;
     }
 
     public function styleInUse(): Style
@@ -61,7 +67,7 @@ final class Paper extends Model
         return CourseRules::fromArray($this->course);
     }
 
-    /** @param ?Source $draft stands in for the saved source with the same id */
+    /** @param  ?Source  $draft stands in for the saved source with the same id */
     public function page(?Source $draft = null): Page
     {
         $sources = [];

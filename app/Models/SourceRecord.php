@@ -33,8 +33,10 @@ final class SourceRecord extends Model
 
     protected $keyType = 'string';
 
+    /** @var list<string> */
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['data' => 'array', 'reading' => 'array', 'page_copy' => 'array', 'version' => 'integer', 'removed_at' => 'datetime'];
 
     protected $dateFormat = 'Y-m-d H:i:s.v';

@@ -9,6 +9,7 @@ use Bibrel\App\Models\SourceRecord;
 use Bibrel\Core\Read\Web\Reading;
 use Bibrel\Core\Read\Web\WebPage;
 use Bibrel\Core\Source\Kinds;
+use Bibrel\Core\Source\PartialDate;
 use Bibrel\Core\Source\Source;
 use Bibrel\Standins\World;
 use Illuminate\Support\Facades\DB;
@@ -49,10 +50,14 @@ final class Demo
     /** @return list<array{title: string, style: string, surname: string, sources: list<array<string, mixed>>}> */
     private static function papers(): array
     {
-        return array_map(
-            static fn (string $file): array => json_decode((string) file_get_contents($file), true, 32, JSON_THROW_ON_ERROR),
-            glob(database_path('demo/*.json')) ?: [],
-        );
+        $papers = [];
+        foreach (glob(database_path('demo/*.json')) ?: [] as $file) {
+            /** @var array{title: string, style: string, surname: string, sources: list<array<string, mixed>>} $paper */
+            $paper = json_decode((string) file_get_contents($file), true, 32, JSON_THROW_ON_ERROR);
+            $papers[] = $paper;
+        }
+
+        return $papers;
     }
 
     /**
@@ -67,7 +72,7 @@ final class Demo
         $url = (string) $source['page'];
         $reading = self::read($url);
 
-        return ['data' => $reading->source(accessed: (string) $source['accessed'])->toArray(), ...ReadingRecord::of($reading, $url)];
+        return ['data' => $reading->source(accessed: PartialDate::parse((string) $source['accessed'])->words())->toArray(), ...ReadingRecord::of($reading, $url)];
     }
 
     private static function read(string $url): Reading

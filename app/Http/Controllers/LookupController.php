@@ -30,9 +30,9 @@ final class LookupController
 
             return new JsonResponse(Presenter::source($known));
         }
-        $reading = $lookup->page((string) ($input['lead'] ?? ''));
-        $today = PartialDate::parse($input['today']);
-        $data = $reading->source($id, $today->edtf())->toArray();
+        $today = PartialDate::parse($input['today'])->words();
+        $reading = $lookup->page((string) ($input['lead'] ?? ''), $today);
+        $data = $reading->source($id, $today)->toArray();
         unset($data['id']);
         $record = SourceRecord::query()->create([
             'id' => $id,

@@ -11,6 +11,7 @@ use Bibrel\App\Models\Paper;
 use Bibrel\App\Papers\Demo;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\Styles;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -21,9 +22,10 @@ final class PaperController
 {
     public function index(Request $request, Demo $demo): JsonResponse
     {
-        if ((bool) config('bibrel.demo') && ! Papers::of($request)->withTrashed()->exists()) {
+        if ((bool) config('bibrel.demo') && ! Papers::withRemoved($request)->exists()) {
             $demo->giveTo(Guest::id($request));
         }
+        /** @var Collection<int, Paper> $papers */
         $papers = Papers::of($request)->withCount('sources')->orderByDesc('updated_at')->get();
 
         return new JsonResponse(['papers' => $papers->map(static fn (Paper $paper): array => [
@@ -58,6 +60,7 @@ final class PaperController
 
         return DB::transaction(static function () use ($request, $paper, $input, $wanted): JsonResponse {
             $id = strtoupper($paper);
+            /** @var ?Paper $found */
             $found = Paper::withTrashed()->lockForUpdate()->find($id);
             if ($found === null) {
                 $found = Paper::query()->create(['id' => $id, 'guest_id' => Guest::id($request), 'version' => 1, ...$wanted]);
@@ -86,7 +89,7 @@ final class PaperController
 
     public function restore(Request $request, string $paper): JsonResponse
     {
-        $found = Papers::of($request)->withTrashed()->findOrFail(strtoupper($paper));
+        $found = Papers::withRemoved($request)->findOrFail(strtoupper($paper));
         $found->restore();
 
         return new JsonResponse(Presenter::settings($found));

@@ -7,6 +7,7 @@ namespace Bibrel\App\Http\Controllers;
 use Bibrel\App\Http\Middleware\Guest;
 use Bibrel\App\Models\Paper;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Http\Request;
 
 /** The papers of the guest who asks, and nobody else's. */
@@ -16,6 +17,12 @@ final class Papers
     public static function of(Request $request): Builder
     {
         return Paper::query()->where('guest_id', Guest::id($request));
+    }
+
+    /** @return Builder<Paper> those the guest removed, too */
+    public static function withRemoved(Request $request): Builder
+    {
+        return self::of($request)->withoutGlobalScope(SoftDeletingScope::class);
     }
 
     /** @throws \Illuminate\Database\Eloquent\ModelNotFoundException<Paper> */

@@ -35,6 +35,7 @@ final class SourceController
 
         return DB::transaction(static function () use ($request, $paper, $id, $input, $data): JsonResponse {
             $owner = Papers::of($request)->findOrFail(strtoupper($paper));
+            /** @var ?SourceRecord $found */
             $found = SourceRecord::withTrashed()->lockForUpdate()->find($id);
             if ($found === null) {
                 $found = SourceRecord::query()->create(['id' => $id, 'paper_id' => $owner->id, 'data' => $data, 'version' => 1]);
@@ -72,7 +73,7 @@ final class SourceController
     public function restore(Request $request, string $paper, string $source): JsonResponse
     {
         $owner = Papers::of($request)->findOrFail(strtoupper($paper));
-        $found = $owner->sources()->withTrashed()->findOrFail(strtoupper($source));
+        $found = SourceRecord::onlyTrashed()->where('paper_id', $owner->id)->findOrFail(strtoupper($source));
         $found->restore();
 
         return new JsonResponse(Presenter::source($found));

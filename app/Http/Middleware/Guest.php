@@ -16,7 +16,7 @@ final class Guest
 
     private const MINUTES = 60 * 24 * 400;
 
-    /** @param \Closure(Request): Response $next */
+    /** @param  \Closure(Request): Response  $next */
     public function handle(Request $request, \Closure $next): Response
     {
         $id = $request->cookie(self::COOKIE);

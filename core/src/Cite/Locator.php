@@ -9,7 +9,9 @@ final readonly class Locator
 {
     public const KINDS = ['page', 'paragraph', 'chapter', 'section', 'line', 'verse', 'act', 'time', 'slide'];
 
-    public function __construct(public string $kind = '', public string $value = '') {}
+    public function __construct(public string $kind = '', public string $value = '')
+    {
+    }
 
     public function isNone(): bool
     {

@@ -7,8 +7,10 @@ namespace Bibrel\Core\Cli;
 /** The words behind a command: `--name value`, `--flag` and at most one file. */
 final readonly class Arguments
 {
-    /** @param array<string, string> $options */
-    private function __construct(private array $options, public ?string $file) {}
+    /** @param  array<string, string>  $options */
+    private function __construct(private array $options, public ?string $file)
+    {
+    }
 
     /**
      * @param  list<string>  $words

@@ -25,7 +25,7 @@ final class Bibrel
 {
     private const USAGE = 'Use: bibrel cite|intext|read|bench [options] [FILE]. See docs/command-line.md.';
 
-    /** @param list<string> $words */
+    /** @param  list<string>  $words */
     public static function run(array $words): int
     {
         try {
@@ -47,7 +47,7 @@ final class Bibrel
         return 0;
     }
 
-    /** @param list<string> $words */
+    /** @param  list<string>  $words */
     private static function cite(array $words): string
     {
         $arguments = Arguments::parse($words, ['style', 'from', 'as', 'accessed']);
@@ -66,7 +66,7 @@ final class Bibrel
         ], $page->entries), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
     }
 
-    /** @param list<string> $words */
+    /** @param  list<string>  $words */
     private static function intext(array $words): string
     {
         $arguments = Arguments::parse($words, ['style', 'from', 'locator'], ['narrative']);

@@ -14,10 +14,12 @@ use Bibrel\Core\Text\Collation;
 /** A finished page: its heading and its entries in order. */
 final readonly class Page
 {
-    /** @param list<PageEntry> $entries */
-    private function __construct(public string $heading, public bool $headingIsBold, public array $entries) {}
+    /** @param  list<PageEntry>  $entries */
+    private function __construct(public string $heading, public bool $headingIsBold, public array $entries)
+    {
+    }
 
-    /** @param list<Source> $sources in any order */
+    /** @param  list<Source>  $sources in any order */
     public static function compose(array $sources, Style $style, CourseRules $course): self
     {
         $ordered = self::ordered($sources, $style);

@@ -11,8 +11,10 @@ use Bibrel\Core\Text\Run;
 /** One entry where it stands on the page. */
 final readonly class PageEntry
 {
-    /** @param list<Run> $runs */
-    public function __construct(public Source $source, public Standing $standing, public array $runs) {}
+    /** @param  list<Run>  $runs */
+    public function __construct(public Source $source, public Standing $standing, public array $runs)
+    {
+    }
 
     public function text(): string
     {

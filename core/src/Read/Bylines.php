@@ -24,7 +24,7 @@ final class Bylines
         $text = (string) preg_replace(self::LEAD, '', Text::line($byline));
         $text = (string) preg_replace('/\S+@\S+\.\S+/u', '', $text);
         // What follows a dash, a bar or a bullet is a date, a desk or a place.
-        $text = (string) preg_split('/\s+[|·•–—]\s+|\s*\((?!.*@)|\s+[-]\s+/u', trim($text), 2)[0];
+        $text = (preg_split('/\s+[|·•–—]\s+|\s*\((?!.*@)|\s+[-]\s+/u', trim($text), 2) ?: [''])[0];
         $text = (string) preg_replace('/[,;]?\s*(?:on\s+)?(?:\d{1,2}\s+)?(?:january|february|march|april|may|june|july|august|september|october|november|december)\b.*\d{4}.*$/iu', '', $text);
         $names = [];
         foreach (self::split($text) as $name) {

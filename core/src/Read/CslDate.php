@@ -26,7 +26,7 @@ final class CslDate
         return Text::line((string) (Text::of($date, 'literal') ?: Text::of($date, 'raw')));
     }
 
-    /** @param list<mixed> $parts */
+    /** @param  list<mixed>  $parts */
     private static function edtf(array $parts, mixed $season): string
     {
         $number = static fn (int $i): int => is_numeric($parts[$i] ?? null) ? (int) $parts[$i] : 0;

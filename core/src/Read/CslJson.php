@@ -39,7 +39,7 @@ final class CslJson
         return array_map(self::source(...), Json::objects($text));
     }
 
-    /** @param array<string, mixed> $item */
+    /** @param  array<string, mixed>  $item */
     public static function source(array $item): Source
     {
         $kinds = Kinds::all();
@@ -92,7 +92,7 @@ final class CslJson
         return $contributors;
     }
 
-    /** @param array<string, mixed> $name */
+    /** @param  array<string, mixed>  $name */
     private static function name(array $name): Name
     {
         $literal = Text::of($name, 'literal');

@@ -17,7 +17,7 @@ final class CslKinds
         'review-book' => 'review', 'interview' => 'interview-own', 'collection' => 'archive-item', 'periodical' => 'other',
     ];
 
-    /** @param array<string, mixed> $item */
+    /** @param  array<string, mixed>  $item */
     public static function kindOf(array $item): string
     {
         $type = Text::of($item, 'type');

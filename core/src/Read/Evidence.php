@@ -11,8 +11,11 @@ final readonly class Evidence
      * @param  string  $where  "From the page’s own metadata."
      * @param  string  $text  the matched text, as it stands there
      * @param  bool  $visible  whether the text can be seen in the page copy
+     * @param  bool  $isAddress  whether it is the address of the page and nothing on it
      */
-    public function __construct(public string $where, public string $text = '', public bool $visible = false) {}
+    public function __construct(public string $where, public string $text = '', public bool $visible = false, public bool $isAddress = false)
+    {
+    }
 
     /** @return array{where: string, text: string, visible: bool} */
     public function toArray(): array

@@ -19,9 +19,10 @@ final readonly class Finding
         public Evidence $evidence,
         public Confidence $confidence,
         public array $alternatives = [],
-    ) {}
+    ) {
+    }
 
-    /** @param list<self> $alternatives */
+    /** @param  list<self>  $alternatives */
     public function withAlternatives(array $alternatives): self
     {
         return new self($this->field, $this->value, $this->evidence, $this->confidence, $alternatives);

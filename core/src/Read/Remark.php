@@ -7,7 +7,9 @@ namespace Bibrel\Core\Read;
 /** Something about a field that wants a human look, with a value that could go in where there is one. */
 final readonly class Remark
 {
-    public function __construct(public string $id, public string $field, public string $sentence, public string $value = '') {}
+    public function __construct(public string $id, public string $field, public string $sentence, public string $value = '')
+    {
+    }
 
     /** @return array{id: string, field: string, sentence: string, value: string} */
     public function toArray(): array

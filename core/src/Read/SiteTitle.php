@@ -16,7 +16,9 @@ final readonly class SiteTitle
      * @param  string  $removed  what was taken off, with its mark: " | Slack Water Review"
      * @param  bool  $lowered  whether it stood in capitals throughout
      */
-    private function __construct(public string $title, public string $removed, public bool $lowered) {}
+    private function __construct(public string $title, public string $removed, public bool $lowered)
+    {
+    }
 
     /**
      * @param  list<string>  $siteNames  what the site calls itself, as far as it is known

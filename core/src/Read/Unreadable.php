@@ -5,4 +5,6 @@ declare(strict_types=1);
 namespace Bibrel\Core\Read;
 
 /** Input that cannot be read; the message is one plain sentence on what is wrong. */
-final class Unreadable extends \RuntimeException {}
+final class Unreadable extends \RuntimeException
+{
+}

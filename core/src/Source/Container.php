@@ -40,14 +40,15 @@ final readonly class Container
         public string $collection = '',
         public string $doi = '',
         public string $url = '',
-    ) {}
+    ) {
+    }
 
     public function date(): PartialDate
     {
         return PartialDate::parse($this->date);
     }
 
-    /** @param array<string, mixed> $json */
+    /** @param  array<string, mixed>  $json */
     public static function fromArray(array $json): self
     {
         $fields = [];

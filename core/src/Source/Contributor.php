@@ -6,7 +6,9 @@ namespace Bibrel\Core\Source;
 
 final readonly class Contributor
 {
-    public function __construct(public Role $role, public Name $name) {}
+    public function __construct(public Role $role, public Name $name)
+    {
+    }
 
     /**
      * @param  array<string, mixed>  $json  {role, name}; an unknown role reads as author

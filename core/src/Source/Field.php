@@ -22,7 +22,8 @@ final readonly class Field
         public string $where = '',
         public string $example = '',
         public string $mistake = '',
-    ) {}
+    ) {
+    }
 
     /** @return array<string, string> */
     public function toArray(): array

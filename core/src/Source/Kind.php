@@ -37,7 +37,7 @@ final readonly class Kind
         $this->fields = array_map(self::field(...), $fields);
     }
 
-    /** @param string|list<string> $spec */
+    /** @param  string|list<string>  $spec */
     private static function field(string|array $spec): Field
     {
         [$path, $label, $example] = is_array($spec) ? [$spec[0], $spec[1] ?? null, $spec[2] ?? null] : [$spec, null, null];

@@ -11,8 +11,10 @@ final class Kinds
 
     private static ?self $all = null;
 
-    /** @param array<string, Kind> $kinds */
-    private function __construct(private readonly array $kinds) {}
+    /** @param  array<string, Kind>  $kinds */
+    private function __construct(private readonly array $kinds)
+    {
+    }
 
     public static function all(): self
     {

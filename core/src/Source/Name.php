@@ -30,7 +30,8 @@ final readonly class Name
         public string $group = '',
         public string $screen = '',
         public bool $familyFirst = false,
-    ) {}
+    ) {
+    }
 
     public static function person(string $given, string $family, string $particle = '', string $dropping = '', string $suffix = '', bool $familyFirst = false): self
     {
@@ -131,7 +132,7 @@ final readonly class Name
         return $this->toArray() === $other->toArray();
     }
 
-    /** @param array<string, mixed> $json */
+    /** @param  array<string, mixed>  $json */
     public static function fromArray(array $json): self
     {
         $text = static fn (string $key): string => is_scalar($json[$key] ?? null) ? (string) $json[$key] : '';

@@ -7,14 +7,16 @@ namespace Bibrel\Core\Source;
 /** Where and when a republished work first appeared. */
 final readonly class Original
 {
-    public function __construct(public string $title = '', public string $date = '', public string $publisher = '') {}
+    public function __construct(public string $title = '', public string $date = '', public string $publisher = '')
+    {
+    }
 
     public function date(): PartialDate
     {
         return PartialDate::parse($this->date);
     }
 
-    /** @param array<string, mixed> $json */
+    /** @param  array<string, mixed>  $json */
     public static function fromArray(array $json): self
     {
         return new self(Text::of($json, 'title'), Text::of($json, 'date'), Text::of($json, 'publisher'));

@@ -31,7 +31,8 @@ final readonly class PartialDate
         public ?self $end = null,
         public bool $circa = false,
         public ?string $problem = null,
-    ) {}
+    ) {
+    }
 
     public static function none(): self
     {
@@ -115,6 +116,21 @@ final readonly class PartialDate
             .($this->day === null ? '' : sprintf('-%02d', $this->day));
 
         return $date.($this->circa ? '~' : '').($this->end === null ? '' : '/'.$this->end->edtf());
+    }
+
+    /** The date as one would write it into a form: "12 October 2022"; the text itself where it is no date. */
+    public function words(): string
+    {
+        if ($this->year === null || $this->end !== null || $this->circa) {
+            return $this->text;
+        }
+        $month = match (true) {
+            $this->month === null => '',
+            $this->isSeason() => self::SEASONS[$this->month],
+            default => date('F', mktime(0, 0, 0, $this->month, 1, 2001) ?: 0),
+        };
+
+        return trim(($this->day ?? '').' '.$month.' '.$this->year);
     }
 
     private static function range(string $text, self $from, self $to): self

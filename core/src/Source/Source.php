@@ -33,7 +33,8 @@ final readonly class Source
         public string $isbn = '',
         public string $annotation = '',
         public array $custom = [],
-    ) {}
+    ) {
+    }
 
     /**
      * @param  array<string, mixed>  $json  the source shape; what it does not know is ignored, never fatal

@@ -7,7 +7,7 @@ namespace Bibrel\Core\Source;
 /** Reads one line of text out of decoded JSON: valid UTF-8, white space folded, never an array or an object. */
 final class Text
 {
-    /** @param array<string, mixed> $json */
+    /** @param  array<string, mixed>  $json */
     public static function of(array $json, string $key): string
     {
         $value = $json[$key] ?? '';

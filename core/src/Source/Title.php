@@ -18,7 +18,8 @@ final readonly class Title
         public string $translated = '',
         public bool $described = false,
         public string $short = '',
-    ) {}
+    ) {
+    }
 
     public function isEmpty(): bool
     {
@@ -35,7 +36,7 @@ final readonly class Title
         return $this->main.(preg_match('/[?!:—]$/u', $this->main) === 1 ? ' ' : ': ').$this->subtitle;
     }
 
-    /** @param array<string, mixed>|string $json */
+    /** @param  array<string, mixed>|string  $json */
     public static function fromArray(array|string $json): self
     {
         if (is_string($json)) {

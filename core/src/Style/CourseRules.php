@@ -12,9 +12,10 @@ final readonly class CourseRules
         public Addresses $addresses = Addresses::Auto,
         public bool $threeHyphens = true,
         public string $heading = '',
-    ) {}
+    ) {
+    }
 
-    /** @param array<string, mixed> $json unknown values read as the style's own */
+    /** @param  array<string, mixed>  $json unknown values read as the style's own */
     public static function fromArray(array $json): self
     {
         $text = static fn (string $key): string => is_string($json[$key] ?? null) ? trim($json[$key]) : '';

@@ -18,5 +18,6 @@ final readonly class Standing
         public string $yearLetter = '',
         public bool $sharesAuthor = false,
         public bool $sharesSurname = false,
-    ) {}
+    ) {
+    }
 }

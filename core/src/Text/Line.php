@@ -29,7 +29,7 @@ final class Line
         return $this;
     }
 
-    /** @param iterable<Run> $runs */
+    /** @param  iterable<Run>  $runs */
     public function addAll(iterable $runs): self
     {
         foreach ($runs as $run) {
@@ -112,7 +112,8 @@ final class Line
     private function markBefore(int $quotes, string $mark, string $closedBy): self
     {
         if (preg_match($closedBy, $this->runs[$quotes - 1]->text) !== 1) {
-            $this->runs[$quotes] = $this->runs[$quotes]->withText($mark.$this->runs[$quotes]->text);
+            $marks = $this->runs[$quotes];
+            array_splice($this->runs, $quotes, 1, [$marks->withText($mark.$marks->text)]);
         }
 
         return $this;

@@ -45,7 +45,7 @@ final class PageRange
         return (string) preg_replace('/^(?:pages?|pp?)\.?\s*(?=[\dA-Zivxlcdm])/iu', '', trim($pages));
     }
 
-    /** @param callable(string, string): string $end */
+    /** @param  callable(string, string): string  $end */
     private static function each(string $pages, callable $end): string
     {
         $pages = (string) preg_replace_callback(

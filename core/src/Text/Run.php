@@ -17,7 +17,8 @@ final readonly class Run
         public string $rule,
         public ?string $field = null,
         public bool $italic = false,
-    ) {}
+    ) {
+    }
 
     public function withText(string $text): self
     {

@@ -19,7 +19,7 @@ final class TitleCase
 
     private const DETERMINERS = ['a', 'an', 'the', 'my', 'your', 'his', 'her', 'its', 'our', 'their', 'this', 'that', 'these', 'those'];
 
-    /** @param ?bool $inSentenceCase whether the whole title, of which this is a part, stands in sentence case already */
+    /** @param  ?bool  $inSentenceCase whether the whole title, of which this is a part, stands in sentence case already */
     public static function headline(string $title, ?bool $inSentenceCase = null): string
     {
         $inSentenceCase ??= self::isSentenceCase($title);
@@ -38,14 +38,14 @@ final class TitleCase
             if (in_array($small, self::EITHER, true)) {
                 $preposition = in_array(mb_strtolower($place->next), self::DETERMINERS, true);
 
-                return $preposition || ($inSentenceCase && $small !== 'so' && $small !== 'yet' && ! $place->closes) ? $small : ($inSentenceCase ? Letters::capital($small) : $word);
+                return $preposition || ($inSentenceCase && $small !== 'so' && $small !== 'yet') ? $small : ($inSentenceCase ? Letters::capital($small) : $word);
             }
 
             return Letters::capital($word);
         });
     }
 
-    /** @param ?bool $keep whether the whole title, of which this is a part, stands in sentence case already */
+    /** @param  ?bool  $keep whether the whole title, of which this is a part, stands in sentence case already */
     public static function sentence(string $title, ?bool $keep = null): string
     {
         $keep ??= self::isSentenceCase($title);

@@ -18,5 +18,6 @@ final readonly class TitleWord
         public bool $afterHyphen,
         public bool $beforeHyphen,
         public string $next,
-    ) {}
+    ) {
+    }
 }

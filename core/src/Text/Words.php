@@ -12,7 +12,7 @@ final class Words
 
     private static ?string $list = null;
 
-    /** @param string $word in lower case */
+    /** @param  string  $word in lower case */
     public static function isCommon(string $word): bool
     {
         if (in_array($word, self::NAMES, true)) {

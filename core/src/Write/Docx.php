@@ -53,7 +53,8 @@ final class Docx
 
     private static function styles(bool $boldHeading): string
     {
-        $double = '<w:spacing w:before="0" w:after="0" w:line="480" w:lineRule="auto"/>';
+        // Without widow control a sheet here holds the same lines as on the screen.
+        $double = '<w:widowControl w:val="0"/><w:spacing w:before="0" w:after="0" w:line="480" w:lineRule="auto"/>';
 
         return self::HEAD.'<w:styles '.self::W.'>'
             .'<w:docDefaults><w:rPrDefault><w:rPr><w:rFonts w:ascii="Times New Roman" w:hAnsi="Times New Roman" w:eastAsia="Times New Roman" w:cs="Times New Roman"/><w:sz w:val="24"/><w:szCs w:val="24"/><w:lang w:val="en-US"/></w:rPr></w:rPrDefault><w:pPrDefault><w:pPr>'.$double.'</w:pPr></w:pPrDefault></w:docDefaults>'
@@ -75,7 +76,7 @@ final class Docx
         return htmlspecialchars((string) preg_replace('/[\x00-\x08\x0B\x0C\x0E-\x1F\x{FFFE}\x{FFFF}]/u', '', $text), ENT_QUOTES | ENT_XML1 | ENT_SUBSTITUTE, 'UTF-8');
     }
 
-    /** @param array<string, string> $parts */
+    /** @param  array<string, string>  $parts */
     private static function zip(array $parts): string
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'bibrel');

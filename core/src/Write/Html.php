@@ -9,7 +9,7 @@ use Bibrel\Core\Text\Run;
 /** Runs as HTML with nothing but <i>. */
 final class Html
 {
-    /** @param list<Run> $runs */
+    /** @param  list<Run>  $runs */
     public static function line(array $runs): string
     {
         $html = '';

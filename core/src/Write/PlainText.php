@@ -10,7 +10,7 @@ use Bibrel\Core\Text\Run;
 
 final class PlainText
 {
-    /** @param list<Run> $runs */
+    /** @param  list<Run>  $runs */
     public static function line(array $runs): string
     {
         return implode('', array_map(static fn (Run $run): string => $run->text, $runs));

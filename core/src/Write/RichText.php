@@ -16,7 +16,7 @@ final class RichText
 {
     private const FACE = "font-family:'Times New Roman',Times,serif;font-size:12pt;line-height:200%;margin-top:0;margin-bottom:0";
 
-    /** @param list<Run> $runs */
+    /** @param  list<Run>  $runs */
     public static function entry(array $runs): string
     {
         return '<p style="'.self::FACE.';margin-left:0.5in;text-indent:-0.5in">'.Html::line($runs).'</p>';

@@ -142,7 +142,9 @@ export function Sheets({ page, reference, runningHead, openSource, litField, onP
                 {Array.from({ length: count }, (_, sheet) => {
                     const from = sheet * LINES;
                     // tops[0] is the heading; entry i begins at tops[i + 1].
-                    const visible = page.entries.map((entry, i) => ({ entry, top: tops[i + 1] ?? 0, end: tops[i + 2] ?? total })).filter(({ top, end }) => end > from && top < from + LINES);
+                    const visible = page.entries
+                        .map((entry, i) => ({ entry, top: tops[i + 1] ?? 0, end: tops[i + 2] ?? total }))
+                        .filter(({ top, end }) => end > from && top < from + LINES);
                     const first = visible[0];
                     const shift: CSSProperties = sheet === 0 ? {} : { marginTop: ((first?.top ?? from) - from) * LINE };
                     return (

@@ -98,7 +98,14 @@ export default function PaperScreen() {
 
     return (
         <div className="screen">
-            <TopBar settings={settings} reference={reference} save={paper.save} onChange={paper.change} onRules={() => setRules(true)} onCopy={(formatted) => void copy(null, formatted)} />
+            <TopBar
+                settings={settings}
+                reference={reference}
+                save={paper.save}
+                onChange={paper.change}
+                onRules={() => setRules(true)}
+                onCopy={(formatted) => void copy(null, formatted)}
+            />
             <div className="narrow-switch">
                 <Button type={shown === 'left' ? 'primary' : 'default'} onClick={() => setShown('left')}>
                     Sources
@@ -120,12 +127,19 @@ export default function PaperScreen() {
                             </p>
                         )}
                         {open === undefined ? (
-                            <SourceList page={page} sources={sources} reference={reference} onOpen={(id) => go(id)} onCopy={(id) => void copy(id, true)} onRemove={(id) => void remove(id)} />
+                            <SourceList
+                                page={page}
+                                sources={sources}
+                                reference={reference}
+                                onOpen={(id) => go(id)}
+                                onCopy={(id) => void copy(id, true)}
+                                onRemove={(id) => void remove(id)}
+                            />
                         ) : (
                             <>
                                 <div className="head">
                                     <button className="link strong" type="button" onClick={() => go(null)}>
-                                        ‹ All {page.entries.length} sources
+                                        {page.entries.length === 1 ? '‹ Back to the list' : `‹ All ${page.entries.length} sources`}
                                     </button>
                                     <KindChoice source={open.source} reference={reference} onEdit={(source) => paper.edit(open.id, source)} />
                                 </div>

@@ -99,7 +99,7 @@ export function PapersPage() {
                                 <b>{paper.title || 'Paper without a title'}</b>
                                 <span className="soft">
                                     {STYLES.find((one) => one.value === paper.style)?.label} · {paper.sources === 1 ? '1 source' : `${paper.sources} sources`} · changed{' '}
-                                    {new Date(paper.updatedAt).toLocaleDateString('en', { day: 'numeric', month: 'long', year: 'numeric' })}
+                                    {new Date(paper.updatedAt).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' })}
                                 </span>
                             </Link>
                             <button className="link" type="button" onClick={() => void remove(paper)} aria-label={`Remove ${paper.title || 'the paper without a title'}`}>

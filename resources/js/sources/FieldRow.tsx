@@ -29,11 +29,7 @@ export function FieldRow({ field, inputId, children, under }: Props) {
             <div>{children}</div>
             {open && (
                 <div className="guide" id={guide}>
-                    <dl>
-                        {lines
-                            .filter(([, text]) => text !== '')
-                            .map(([word, text]) => [<dt key={`${word}-t`}>{word}</dt>, <dd key={`${word}-d`}>{text}</dd>])}
-                    </dl>
+                    <dl>{lines.filter(([, text]) => text !== '').map(([word, text]) => [<dt key={`${word}-t`}>{word}</dt>, <dd key={`${word}-d`}>{text}</dd>])}</dl>
                 </div>
             )}
             {under}

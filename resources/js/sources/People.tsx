@@ -74,9 +74,10 @@ export function People({ id, path, people, roles, reference, onChange, onFocus }
                         <div className="what">
                             <Select
                                 size="small"
+                                variant="borderless"
                                 aria-label={`Kind of name, ${i + 1}`}
                                 value={form}
-                                style={{ width: 128 }}
+                                popupMatchSelectWidth={150}
                                 options={[
                                     { value: 'person', label: 'Person' },
                                     { value: 'group', label: 'Organisation' },
@@ -87,10 +88,13 @@ export function People({ id, path, people, roles, reference, onChange, onFocus }
                             {(roles.length > 1 || !roles.includes(row.role)) && (
                                 <Select
                                     size="small"
+                                    variant="borderless"
                                     aria-label={`Role, ${i + 1}`}
                                     value={row.role}
-                                    style={{ width: 168 }}
-                                    options={reference.roles.filter((role) => roles.includes(role.id) || role.id === row.role).map((role) => ({ value: role.id, label: role.label }))}
+                                    popupMatchSelectWidth={190}
+                                    options={reference.roles
+                                        .filter((role) => roles.includes(role.id) || role.id === row.role)
+                                        .map((role) => ({ value: role.id, label: role.label }))}
                                     onChange={(role: string) => set(i, { role })}
                                 />
                             )}

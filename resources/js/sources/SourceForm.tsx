@@ -42,7 +42,7 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
         const order = family === 'apa' ? kind.orders.apa : kind.fields.map((field) => field.path);
         return order.map((path) => kind.fields.find((field) => field.path === path)!);
     }, [kind, family]);
-    const wanted = (field: Field) => field.need !== 'optional' || hasValue(source, field.path) || reading?.findings[field.path] !== undefined || field.path === 'accessed' || field.path === 'annotation';
+    const wanted = (field: Field) => field.need !== 'optional' || hasValue(source, field.path) || reading?.findings[field.path] !== undefined || field.path === 'accessed';
     const shown = fields.filter((field) => all || wanted(field));
     const settled = reading?.settled ?? [];
     const open: Remark[] = [...(reading?.remarks ?? []).filter((remark) => !settled.includes(remark.id) && stillOpen(remark)), ...saved.points];
@@ -64,11 +64,21 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
     const under = (field: Field, current: string | Contributor[]) => {
         const finding = reading?.findings[field.path];
         const points = saved.points.filter((point) => fieldOf(point.field) === field.path);
+        const offered = open.filter((remark) => remark.id === 'copyright-year' && remark.field === field.path);
         return (
             <>
-                {finding !== undefined && (
-                    <EvidenceLine finding={finding} current={current} onUse={(value) => set(field.path, value)} onSee={(text) => void seeIn(text)} />
-                )}
+                {finding !== undefined && <EvidenceLine finding={finding} current={current} onUse={(value) => set(field.path, value)} onSee={(text) => void seeIn(text)} />}
+                {offered.map((remark) => (
+                    <div className="ev wants" key={remark.id}>
+                        <span className="dot guess" aria-hidden="true" />
+                        <span>
+                            {remark.value}? Only a copyright year.{' '}
+                            <button className="link" type="button" onClick={() => set(field.path, remark.value)}>
+                                Use it anyway
+                            </button>
+                        </span>
+                    </div>
+                ))}
                 {points.map((point) => (
                     <div className="ev wants" key={point.id + point.sentence}>
                         <span className="dot guess" aria-hidden="true" />
@@ -93,7 +103,7 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
         const common = { id, value, onFocus: focus, 'data-path': field.path };
         const long = field.path === 'annotation' || (field.path === 'title.main' && value.length > 58);
         const input = long ? (
-            <Input.TextArea {...common} autoSize={{ minRows: field.path === 'annotation' ? 3 : 1, maxRows: 8 }} onChange={(event) => set(field.path, event.target.value)} />
+            <Input.TextArea {...common} className="growing" rows={field.path === 'annotation' ? 3 : 2} onChange={(event) => set(field.path, event.target.value)} />
         ) : (
             <Input {...common} placeholder={DATES.includes(field.path) ? 'Year, or day month year' : undefined} onChange={(event) => set(field.path, event.target.value)} />
         );
@@ -187,7 +197,8 @@ export function KindChoice({ source, reference, onEdit }: KindProps) {
     return (
         <Select
             showSearch={{
-                filterOption: (typed, option) => `${String(option?.label)} ${String((option as { words?: string } | undefined)?.words ?? '')}`.toLowerCase().includes(typed.trim().toLowerCase()),
+                filterOption: (typed, option) =>
+                    `${String(option?.label)} ${String((option as { words?: string } | undefined)?.words ?? '')}`.toLowerCase().includes(typed.trim().toLowerCase()),
             }}
             aria-label="Kind of source"
             value={source.kind}

@@ -14,7 +14,8 @@ interface Props {
 function open(saved: SavedSource): number {
     const settled = saved.reading?.settled ?? [];
     const remarks = (saved.reading?.remarks ?? []).filter((remark) => {
-        const filled = remark.field === 'contributors' ? (saved.source.contributors ?? []).length > 0 : remark.field === 'containers.0.date' && !!saved.source.containers?.[0]?.date;
+        const filled =
+            remark.field === 'contributors' ? (saved.source.contributors ?? []).length > 0 : remark.field === 'containers.0.date' && !!saved.source.containers?.[0]?.date;
         return !settled.includes(remark.id) && !filled;
     });
     return remarks.length + saved.points.length;

@@ -5,10 +5,15 @@ export function shown(name: Name): string {
 }
 
 export function listed(people: Contributor[] | undefined): string {
-    return (people ?? []).map((one) => shown(one.name)).filter(Boolean).join(', ');
+    return (people ?? [])
+        .map((one) => shown(one.name))
+        .filter(Boolean)
+        .join(', ');
 }
 
 /** What a source is called in lists and messages. */
 export function called(source: Source): string {
-    return source.title?.main?.replace(/<\/?i>/g, '') || listed(source.contributors) || String((source.containers?.[0]?.url as string | undefined) ?? '') || 'Source without a title';
+    return (
+        source.title?.main?.replace(/<\/?i>/g, '') || listed(source.contributors) || String((source.containers?.[0]?.url as string | undefined) ?? '') || 'Source without a title'
+    );
 }

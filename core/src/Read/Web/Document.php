@@ -21,6 +21,9 @@ final class Document
     /** @var ?list<array{tag: string, text: string}> */
     private ?array $blocks = null;
 
+    /** @var list<array{tag: string, text: string}> */
+    private array $found = [];
+
     private function __construct(public readonly \DOMDocument $dom, public readonly string $url)
     {
         $this->xpath = new \DOMXPath($dom);
@@ -33,7 +36,7 @@ final class Document
         }
     }
 
-    /** @param string $html in UTF-8, however broken */
+    /** @param  string  $html in UTF-8, however broken */
     public static function parse(string $html, string $url): self
     {
         $dom = new \DOMDocument;
@@ -107,13 +110,13 @@ final class Document
     public function blocks(): array
     {
         if ($this->blocks === null) {
-            $this->blocks = [];
             $body = $this->dom->getElementsByTagName('body')->item(0) ?? $this->dom->documentElement;
             $open = ['tag' => 'p', 'text' => ''];
             if ($body !== null) {
                 $this->walk($body, 'p', $open);
             }
             $this->push($open);
+            $this->blocks = $this->found;
         }
 
         return $this->blocks;
@@ -137,10 +140,11 @@ final class Document
         if (isset($json['@graph']) && is_array($json['@graph'])) {
             self::collect($json['@graph'], $objects);
         }
+        /** @var array<string, mixed> $json */
         $objects[] = $json;
     }
 
-    /** @param array{tag: string, text: string} $open */
+    /** @param  array{tag: string, text: string}  $open */
     private function walk(\DOMNode $node, string $tag, array &$open): void
     {
         foreach ($node->childNodes as $child) {
@@ -167,12 +171,12 @@ final class Document
         }
     }
 
-    /** @param array{tag: string, text: string} $block */
+    /** @param  array{tag: string, text: string}  $block */
     private function push(array $block): void
     {
         $block['text'] = Text::line($block['text']);
         if ($block['text'] !== '') {
-            $this->blocks[] = $block;
+            $this->found[] = $block;
         }
     }
 }

@@ -28,7 +28,7 @@ final class Make
     {
         $date = PartialDate::parse(Text::line($value));
 
-        return $date->isDate() ? [new Finding($field, $date->edtf(), new Evidence($where, Text::line($value), $visible), $confidence)] : [];
+        return $date->isDate() ? [new Finding($field, $date->words(), new Evidence($where, Text::line($value), $visible), $confidence)] : [];
     }
 
     /**

@@ -21,7 +21,9 @@ final readonly class Reading
      * @param  list<Remark>  $remarks
      * @param  list<array{tag: string, text: string}>  $copy
      */
-    public function __construct(public string $kind, public string $url, public array $findings, public array $remarks, public array $copy) {}
+    public function __construct(public string $kind, public string $url, public array $findings, public array $remarks, public array $copy)
+    {
+    }
 
     /** The source with every finding that is more than a guess filled in. */
     public function source(string $id = '', string $accessed = ''): Source

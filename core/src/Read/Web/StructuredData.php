@@ -124,7 +124,7 @@ final class StructuredData implements Clues
         };
     }
 
-    /** @param array<string, array<mixed>> $byId */
+    /** @param  array<string, array<mixed>>  $byId */
     private static function name(mixed $value, array $byId): string
     {
         if (is_array($value) && array_is_list($value)) {

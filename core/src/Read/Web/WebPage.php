@@ -77,7 +77,7 @@ final class WebPage
         };
     }
 
-    /** @param list<Finding> $candidates in the order of trust */
+    /** @param  list<Finding>  $candidates in the order of trust */
     private static function best(array $candidates): ?Finding
     {
         if ($candidates === []) {
@@ -88,7 +88,8 @@ final class WebPage
         $best = $candidates[$order[0]];
         $alternatives = [];
         foreach (array_slice($order, 1) as $i) {
-            if ($candidates[$i]->folded() !== $best->folded()) {
+            // A guess from the address is only worth offering where nothing else is known.
+            if ($candidates[$i]->folded() !== $best->folded() && ! ($candidates[$i]->evidence->isAddress && $best->confidence !== Confidence::Guess)) {
                 $alternatives[$candidates[$i]->folded()] ??= $candidates[$i];
             }
         }

@@ -26,7 +26,9 @@ final class Citation
 
     private const SEVERAL = ['page' => 'pp.', 'paragraph' => 'paras.', 'chapter' => 'Chapters', 'section' => 'Sections', 'line' => 'lines', 'slide' => 'Slides'];
 
-    public function __construct(private readonly Source $source, private readonly Standing $standing) {}
+    public function __construct(private readonly Source $source, private readonly Standing $standing)
+    {
+    }
 
     /** @return list<Run> */
     public function runs(Locator $locator, bool $narrative): array
@@ -50,7 +52,7 @@ final class Citation
         return $line->add(')', 'apa.cite.parentheses')->runs();
     }
 
-    /** @param list<Contributor> $leaders */
+    /** @param  list<Contributor>  $leaders */
     private function authors(Line $line, array $leaders, bool $narrative): void
     {
         $line->add($this->name($leaders[0]->name), 'apa.cite.author', 'contributors');

@@ -79,7 +79,7 @@ final class Wording
 
     private static function monthDay(PartialDate $date): string
     {
-        $month = $date->isSeason() ? PartialDate::SEASONS[$date->month] : self::MONTHS[(int) $date->month];
+        $month = isset(PartialDate::SEASONS[$date->month]) ? PartialDate::SEASONS[$date->month] : self::MONTHS[(int) $date->month];
 
         return $date->day === null ? $month : "{$month} {$date->day}";
     }

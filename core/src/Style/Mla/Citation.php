@@ -10,7 +10,6 @@ use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\NameKind;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Source\Title;
-use Bibrel\Core\Style\Dress;
 use Bibrel\Core\Style\ShortTitle;
 use Bibrel\Core\Style\Standing;
 use Bibrel\Core\Style\TitleSetter;
@@ -25,7 +24,9 @@ final class Citation
 
     private const SEVERAL = ['paragraph' => 'pars.', 'chapter' => 'chs.', 'section' => 'secs.', 'line' => 'lines', 'slide' => 'slides'];
 
-    public function __construct(private readonly Source $source, private readonly Standing $standing) {}
+    public function __construct(private readonly Source $source, private readonly Standing $standing)
+    {
+    }
 
     /** @return list<Run> */
     public function runs(Locator $locator, bool $narrative): array
@@ -56,7 +57,7 @@ final class Citation
             ->runs();
     }
 
-    /** @param list<Contributor> $leaders */
+    /** @param  list<Contributor>  $leaders */
     private function authors(Line $line, array $leaders, bool $narrative): void
     {
         $line->add($this->name($leaders[0]->name, $narrative), 'mla.cite.author', 'contributors');

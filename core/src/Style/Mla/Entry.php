@@ -17,8 +17,8 @@ use Bibrel\Core\Style\Publishers;
 use Bibrel\Core\Style\Standing;
 use Bibrel\Core\Style\TitleSetter;
 use Bibrel\Core\Style\WebAddress;
-use Bibrel\Core\Text\Line;
 use Bibrel\Core\Text\Letters;
+use Bibrel\Core\Text\Line;
 use Bibrel\Core\Text\Ordinal;
 use Bibrel\Core\Text\PageRange;
 use Bibrel\Core\Text\Quotes;
@@ -227,7 +227,7 @@ final class Entry
         return $lines;
     }
 
-    private function version(Container $container, int $i): ?Line
+    private function version(Container $container, int $i): Line
     {
         $line = new Line;
         if ($container->edition !== '') {
@@ -267,7 +267,7 @@ final class Entry
         return (new Line)->add(Quotes::curly($text), 'mla.publisher', "containers.{$i}.publisher");
     }
 
-    private function date(Container $container, int $i): ?Line
+    private function date(Container $container, int $i): Line
     {
         $date = $container->date();
 
