@@ -105,6 +105,28 @@ socket_of() { printf '/tmp/bibrel-%s-%s.sock' "$(printf '%s' "$INSTANCE" | sha25
 
 sql() { mariadb --no-defaults --socket="$(socket_of db)" -u root "$@"; }
 
+# serve LOG COMMAND...: starts a server in a process group of its own, so that it ends when we say, with its children.
+serve() {
+    local log=$1
+    shift
+    setsid "$@" >>"$log" 2>&1 </dev/null 9>&- &
+    PIDS+=($!)
+    printf '%s\n' "$!" >>"$INSTANCE/pids"
+}
+
+# Servers of this instance that a killed run left behind.
+end_leftovers() {
+    local pid
+    [ -f "$INSTANCE/pids" ] || return 0
+    while read -r pid; do
+        if tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -qE "$INSTANCE|standins/router.php|chromedriver|php-fpm: master|nginx: master"; then
+            kill -TERM -- "-$pid" 2>/dev/null || true
+            for _ in $(seq 100); do kill -0 "$pid" 2>/dev/null || break; sleep 0.1; done
+        fi
+    done <"$INSTANCE/pids"
+    rm -f "$INSTANCE/pids"
+}
+
 start_mariadb() {
     local data="$INSTANCE/mariadb" log="$INSTANCE/mariadb.log"
     mkdir -p "$INSTANCE"
@@ -114,10 +136,9 @@ start_mariadb() {
             || fail "MariaDB could not set up its data folder. The reason is at the end of $log."
     fi
     # Reachable by network from this machine only; root by its socket only.
-    mariadbd --no-defaults --datadir="$data" --user="$(id -un)" --bind-address=127.0.0.1 --port="$DB_PORT" \
+    serve "$log" mariadbd --no-defaults --datadir="$data" --user="$(id -un)" --bind-address=127.0.0.1 --port="$DB_PORT" \
         --socket="$(socket_of db)" --pid-file="$INSTANCE/mariadb.pid" --skip-name-resolve \
-        --character-set-server=utf8mb4 --collation-server=utf8mb4_uca1400_ai_ci --innodb-flush-log-at-trx-commit=1 >>"$log" 2>&1 </dev/null &
-    PIDS+=($!)
+        --character-set-server=utf8mb4 --collation-server=utf8mb4_uca1400_ai_ci --innodb-flush-log-at-trx-commit=1
     wait_for MariaDB "$log" sql -e 'select 1'
     local password
     password=$(sed -n 's/^DB_PASSWORD=//p' "$INSTANCE/.env")
@@ -159,8 +180,7 @@ ENV
 php_in_instance() { BIBREL_INSTANCE="$INSTANCE" php "$@"; }
 
 start_standins() {
-    PHP_CLI_SERVER_WORKERS=6 php -d zend.assertions=-1 -S "127.0.0.1:$STANDINS_PORT" standins/router.php >"$INSTANCE/standins.log" 2>&1 </dev/null &
-    PIDS+=($!)
+    PHP_CLI_SERVER_WORKERS=6 serve "$INSTANCE/standins.log" php -d zend.assertions=-1 -S "127.0.0.1:$STANDINS_PORT" standins/router.php
     wait_for "The stand-in world" "$INSTANCE/standins.log" answers "$STANDINS_PORT"
 }
 
@@ -193,15 +213,13 @@ php_admin_value[post_max_size] = 8M
 CONF
     local root_flag=()
     [ "$(id -u)" != 0 ] || root_flag=(--allow-to-run-as-root)
-    BIBREL_INSTANCE="$INSTANCE" "$fpm" --nodaemonize --fpm-config "$INSTANCE/fpm.conf" "${root_flag[@]}" >"$INSTANCE/fpm.out" 2>&1 </dev/null &
-    PIDS+=($!)
+    BIBREL_INSTANCE="$INSTANCE" serve "$INSTANCE/fpm.out" "$fpm" --nodaemonize --fpm-config "$INSTANCE/fpm.conf" "${root_flag[@]}"
     wait_for PHP "$INSTANCE/fpm.log" test -S "$fpm_socket"
 
     mkdir -p "$INSTANCE/nginx"
     sed -e "s|@ROOT@|$ROOT|g; s|@INSTANCE@|$INSTANCE|g; s|@PORT@|$PORT|g; s|@FPM@|$fpm_socket|g" \
         -e "s|@USER@|$([ "$(id -u)" = 0 ] && printf 'user %s;' "$user")|" bin/support/nginx.conf >"$INSTANCE/nginx.conf"
-    nginx -e "$INSTANCE/nginx.log" -c "$INSTANCE/nginx.conf" -p "$INSTANCE/nginx" >"$INSTANCE/nginx.out" 2>&1 </dev/null &
-    PIDS+=($!)
+    serve "$INSTANCE/nginx.out" nginx -e "$INSTANCE/nginx.log" -c "$INSTANCE/nginx.conf" -p "$INSTANCE/nginx"
     wait_for "The web server" "$INSTANCE/nginx.log" answers "$PORT"
 }
 
@@ -210,10 +228,11 @@ stop_all() {
     local i pid
     trap - EXIT INT TERM
     for ((i = ${#PIDS[@]} - 1; i >= 0; i--)); do
-        kill -TERM "${PIDS[$i]}" 2>/dev/null || true
+        kill -TERM -- "-${PIDS[$i]}" 2>/dev/null || true
     done
     for pid in "${PIDS[@]}"; do
         wait "$pid" 2>/dev/null || true
     done
+    rm -f "${INSTANCE:-/nowhere}/pids"
     [ -z "${INSTANCE:-}" ] || rm -f "$(socket_of db)" "$(socket_of fpm)"
 }

@@ -9,6 +9,7 @@ use Bibrel\App\Http\Problems;
 use Bibrel\App\Models\SourceRecord;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Source;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -73,7 +74,7 @@ final class SourceController
     public function restore(Request $request, string $paper, string $source): JsonResponse
     {
         $owner = Papers::of($request)->findOrFail(strtoupper($paper));
-        $found = SourceRecord::onlyTrashed()->where('paper_id', $owner->id)->findOrFail(strtoupper($source));
+        $found = SourceRecord::query()->withoutGlobalScope(SoftDeletingScope::class)->where('paper_id', $owner->id)->findOrFail(strtoupper($source));
         $found->restore();
 
         return new JsonResponse(Presenter::source($found));

@@ -7,6 +7,9 @@ namespace Bibrel\Core\Read;
 /** Turns the bytes of a page into UTF-8: byte order mark, then the server's word, then the page's own, then a look at the bytes. */
 final class Charset
 {
+    /** Transfer encodings that mbstring lists beside the charsets. */
+    private const NO_CHARSETS = ['BASE64', 'UUENCODE', 'HTML-ENTITIES', 'Quoted-Printable'];
+
     public static function toUtf8(string $bytes, string $contentType = ''): string
     {
         if (str_starts_with($bytes, "\xEF\xBB\xBF")) {
@@ -37,7 +40,7 @@ final class Charset
         if (in_array($name, ['iso-8859-1', 'latin1', 'us-ascii', 'ascii', 'windows-1252', 'cp1252'], true)) {
             return 'Windows-1252';
         }
-        foreach (mb_list_encodings() as $encoding) {
+        foreach (array_diff(mb_list_encodings(), self::NO_CHARSETS) as $encoding) {
             if (strtolower($encoding) === $name || in_array($name, array_map(strtolower(...), mb_encoding_aliases($encoding)), true)) {
                 return $encoding;
             }

@@ -18,6 +18,9 @@ final class Line
         if ($text === '') {
             return $this;
         }
+        if (str_contains($text, "'") && preg_match('/\.(?:url|doi)$/', $rule) !== 1) {
+            $text = (string) preg_replace("/(?<=\p{L})'/u", '’', $text);
+        }
         $run = new Run($text, $rule, $field, $italic);
         $last = array_key_last($this->runs);
         if ($last !== null && $this->runs[$last]->alike($run)) {

@@ -20,8 +20,11 @@ final class Ordinal
     public static function edition(string $edition): string
     {
         $text = trim($edition);
-        if (preg_match('/^\d{1,3}$/', $text) === 1) {
-            return self::of((int) $text).' ed.';
+        if (preg_match('/^(\d{1,3})(?:st|nd|rd|th)?$/i', $text, $m) === 1) {
+            return self::of((int) $m[1]).' ed.';
+        }
+        if (isset(self::WORDS[strtolower($text)])) {
+            return self::of(self::WORDS[strtolower($text)]).' ed.';
         }
         $text = (string) preg_replace('/\b(?:edition|edn\.?|ed\.?)(?=$|[\s,;)])/i', 'ed.', $text);
         $text = (string) preg_replace_callback('/\b('.implode('|', array_keys(self::WORDS)).')\b(?= (?:\w+ )?ed\.)/i', static fn (array $m): string => self::of(self::WORDS[strtolower($m[1])]), $text);

@@ -29,7 +29,7 @@ final class TitleCase
                 return $word;
             }
             $small = mb_strtolower($word);
-            if ($place->opens || $place->closes) {
+            if ($place->opens || $place->opensInner || $place->closes) {
                 return Letters::capital($word);
             }
             if (in_array($small, self::SMALL, true) && ! $place->beforeHyphen) {
@@ -54,7 +54,7 @@ final class TitleCase
             if ($place->opens) {
                 return Letters::isFixed($word) ? $word : Letters::capital($word);
             }
-            if ($keep || Letters::isFixed($word) || ! Letters::hasCapital($word)) {
+            if ($keep || $place->opensInner || Letters::isFixed($word) || ! Letters::hasCapital($word)) {
                 return $word;
             }
 

@@ -48,7 +48,8 @@ final class TitleTokens
             }
             $hyphened = preg_match('/^[-‐‑]$/u', $between) === 1;
             $next = self::next($tokens, $i);
-            $place = new TitleWord($opens, $i === $lastWord, $hyphened, $next['hyphened'], $next['word']);
+            $opensInner = preg_match('/(?:^|[\s(—–-])[“‘"\'<]+$/u', $between) === 1 || str_ends_with($out, '<i>');
+            $place = new TitleWord($opens, $opensInner, $i === $lastWord, $hyphened, $next['hyphened'], $next['word']);
             $out .= $fixed ? $token[2] : $rewrite((string) $token[2], $place);
             $opens = false;
             $between = '';

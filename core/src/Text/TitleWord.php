@@ -9,11 +9,13 @@ final readonly class TitleWord
 {
     /**
      * @param  bool  $opens  first of the title or of its subtitle
+     * @param  bool  $opensInner  first of a title inside the title
      * @param  bool  $afterHyphen  a later part of a compound
      * @param  string  $next  the word that follows, or ''
      */
     public function __construct(
         public bool $opens,
+        public bool $opensInner,
         public bool $closes,
         public bool $afterHyphen,
         public bool $beforeHyphen,

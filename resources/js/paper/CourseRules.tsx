@@ -1,5 +1,6 @@
-import { Input, Modal, Radio, Switch } from 'antd';
+import { Input, Radio, Switch } from 'antd';
 import type { Course, Settings } from '../api/types';
+import { Dialog } from '../ui/Dialog';
 
 interface Props {
     settings: Settings;
@@ -14,7 +15,7 @@ export function CourseRules({ settings, family, open, onClose, onChange }: Props
     const { course } = settings;
     const set = (part: Partial<Course>, wait = 0) => onChange({ course: { ...course, ...part } }, wait);
     return (
-        <Modal title="Course rules" open={open} onCancel={onClose} footer={null} width={520}>
+        <Dialog title="Course rules" open={open} onClose={onClose}>
             <div style={{ display: 'grid', gap: 18, paddingTop: 8 }}>
                 <label style={{ display: 'grid', gap: 4 }}>
                     <span>Your family name, for the running head{family === 'apa' ? ' (MLA only)' : ''}</span>
@@ -48,6 +49,6 @@ export function CourseRules({ settings, family, open, onClose, onChange }: Props
                     <Input value={course.heading} maxLength={120} placeholder="As the style has it" onChange={(event) => set({ heading: event.target.value }, 400)} />
                 </label>
             </div>
-        </Modal>
+        </Dialog>
     );
 }

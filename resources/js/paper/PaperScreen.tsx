@@ -3,7 +3,7 @@ import '@fontsource/tinos/latin-400-italic.css';
 import '@fontsource/tinos/latin-700.css';
 import '@fontsource/tinos/latin-ext-400.css';
 import '@fontsource/tinos/latin-ext-400-italic.css';
-import { Button, Modal } from 'antd';
+import { Button } from 'antd';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router-dom';
 import type { Problem } from '../api/client';
@@ -11,6 +11,7 @@ import { Sheets } from '../page/Sheets';
 import { called } from '../sources/names';
 import { KindChoice, SourceForm } from '../sources/SourceForm';
 import { SourceList } from '../sources/SourceList';
+import { Dialog } from '../ui/Dialog';
 import { UndoBar } from '../ui/UndoBar';
 import { copyOut } from './clipboard';
 import { CourseRules } from './CourseRules';
@@ -168,7 +169,7 @@ export default function PaperScreen() {
                 <Sheets page={page} reference={reference} runningHead={family === 'mla' ? settings.surname : ''} openSource={sourceId} litField={litField} onPick={pick} />
             </div>
             <CourseRules settings={settings} family={family} open={rules} onClose={() => setRules(false)} onChange={paper.change} />
-            <Modal title="Changed in another tab" open={paper.conflict !== null} closable={false} mask={{ closable: false }} footer={null}>
+            <Dialog title="Changed in another tab" open={paper.conflict !== null}>
                 <p>This source was changed in another tab or window while you worked on it here. Nothing is lost; which one should stay?</p>
                 <p>
                     There: <b>{paper.conflict === null ? '' : called(paper.conflict.theirs.source)}</b>
@@ -181,7 +182,7 @@ export default function PaperScreen() {
                         Keep mine
                     </Button>
                 </div>
-            </Modal>
+            </Dialog>
             {removed !== null && (
                 <UndoBar
                     text={`“${removed.name}” was removed.`}

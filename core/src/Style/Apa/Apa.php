@@ -51,9 +51,9 @@ final class Apa implements Style
         // Undated works come first, those in press last.
         $date = $source->date();
         $when = match (true) {
-            $date->isDate() => '1'.sprintf('%04d', $date->year),
-            $source->container()->status !== '' || ! $date->isNone() => '2',
-            default => '0',
+            $date->isDate() => 'b'.sprintf('%04d', $date->year),
+            $source->container()->status !== '' || ! $date->isNone() => 'c',
+            default => 'a',
         };
 
         return $leaders === [] ? [$title, $when] : [...$authors, '', $when, $title];

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Tests;
+
+use Bibrel\Core\Cite\Locator;
+use Bibrel\Core\Read\CslJson;
+use Bibrel\Core\Style\Access;
+use Bibrel\Core\Style\CourseRules;
+use Bibrel\Core\Style\Standing;
+use Bibrel\Core\Style\Style;
+use Bibrel\Core\Style\Styles;
+use Bibrel\Core\Write\Html;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * Expected entries and in-text citations, written down from the styles' rules before the engine ran on them. Each case
+ * is a CSL-JSON item and, by edition, the line it must become.
+ */
+final class ConformanceTest extends TestCase
+{
+    /** @param  array<string, mixed>  $case */
+    #[DataProvider('entries')]
+    public function test_entry(string $style, array $case): void
+    {
+        $course = new CourseRules(Access::from($case['accessed'] ?? 'auto'));
+        $line = Html::line(Styles::get($style)->entry(CslJson::source($case['item']), $course, new Standing));
+        self::assertLine($case[$style], $line);
+    }
+
+    /** @param  array<string, mixed>  $case */
+    #[DataProvider('citations')]
+    public function test_citation(string $style, array $case): void
+    {
+        $locator = isset($case['locator']) ? Locator::parse($case['locator']) : new Locator;
+        $line = Html::line(Styles::get($style)->citation(CslJson::source($case['item']), $locator, $case['narrative'] ?? false, new Standing));
+        self::assertLine($case[$style], $line);
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>}> */
+    public static function entries(): iterable
+    {
+        return self::cases('entries');
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>}> */
+    public static function citations(): iterable
+    {
+        return self::cases('citations');
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>}> */
+    private static function cases(string $folder): iterable
+    {
+        $styles = array_map(static fn (Style $style): string => $style->id(), array_values(Styles::all()));
+        foreach (glob(__DIR__."/conformance/{$folder}/*.json") ?: [] as $file) {
+            foreach (json_decode((string) file_get_contents($file), true, 32, JSON_THROW_ON_ERROR) as $case) {
+                foreach ($styles as $style) {
+                    if (isset($case[$style])) {
+                        yield basename($file, '.json')." · {$case['name']} · {$style}" => [$style, $case];
+                    }
+                }
+            }
+        }
+    }
+
+    /** Prints both lines and where they part. */
+    private static function assertLine(string $expected, string $line): void
+    {
+        $line = html_entity_decode($line);
+        $at = strspn($expected ^ $line, "\0");
+        self::assertSame($expected, $line, "expected: {$expected}\nbecame:   {$line}\nthey part at: …".mb_scrub(substr($line, max(0, $at - 12), 40)));
+    }
+}

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+
+/** The path itself: a pasted address becomes an entry on a finished page. */
+final class FirstPaperTest extends BrowserTestCase
+{
+    private const MILL = 'Varga-Brandt, Lotte. “The Mill That Ran Twice a Day.” Slack Water Review, Northmere Heritage Trust, www.slackwater.example/mill-twice-a-day. Accessed %s.';
+
+    public function test_paste_look_up_correct_and_get_the_page(): void
+    {
+        $this->beginPaper();
+        $this->lookUp('https://www.slackwater.example/mill-twice-a-day');
+        $this->sees(sprintf(self::MILL, $this->today()));
+        self::assertStringContainsString('end of the text', $this->css('[data-row="contributors"] .ev')->getText());
+        self::assertStringContainsString('2021', $this->css('.notice')->getText());
+        self::assertSame('', $this->field('containers.0.date')->getAttribute('value'));
+
+        $this->type($this->field('containers.0.date'), '3 May 2023');
+        $this->sees('Varga-Brandt, Lotte. “The Mill That Ran Twice a Day.” Slack Water Review, Northmere Heritage Trust, 3 May 2023, www.slackwater.example/mill-twice-a-day.');
+        self::assertSame('Work Cited', $this->css('.sheet h2')->getText());
+
+        $this->button('Back to the list')->click();
+        $this->button('Fill in a book by hand')->click();
+        $this->type($this->field('contributors.0'), 'Halima');
+        $this->type($this->css('[aria-label="Family name, 1"]'), 'Brook');
+        $this->type($this->field('title.main'), 'moonpower');
+        $this->type($this->field('containers.0.publisher'), 'Northmere University Press');
+        $this->type($this->field('containers.0.date'), '2014');
+        $this->sees(
+            'Brook, Halima. Moonpower. Northmere UP, 2014.',
+            'Varga-Brandt, Lotte. “The Mill That Ran Twice a Day.” Slack Water Review, Northmere Heritage Trust, 3 May 2023, www.slackwater.example/mill-twice-a-day.',
+        );
+        self::assertSame('Works Cited', $this->css('.sheet h2')->getText());
+        $this->saved();
+
+        $docx = $this->browser->executeAsyncScript('const done = arguments[0]; fetch(location.pathname.replace(/\/sources.*/, "") + "/page.docx").then((r) => r.arrayBuffer()).then((b) => done([new Uint8Array(b)[0], new Uint8Array(b)[1], b.byteLength]))');
+        self::assertSame([0x50, 0x4B], array_slice($docx, 0, 2), 'a zip file');
+        self::assertGreaterThan(1500, $docx[2]);
+
+        // What was typed is there after a reload.
+        $this->browser->navigate()->refresh();
+        $this->sees(
+            'Brook, Halima. Moonpower. Northmere UP, 2014.',
+            'Varga-Brandt, Lotte. “The Mill That Ran Twice a Day.” Slack Water Review, Northmere Heritage Trust, 3 May 2023, www.slackwater.example/mill-twice-a-day.',
+        );
+    }
+
+    public function test_pointing_at_a_part_explains_it_and_clicking_leads_to_its_field(): void
+    {
+        $this->beginPaper();
+        $this->lookUp('https://www.slackwater.example/grain-by-moonlight');
+        $this->button('Back to the list')->click();
+        $part = $this->css('.sheet .e span[data-field="containers.0.publisher"]');
+        $this->browser->action()->moveToElement($part)->perform();
+        $tip = $this->css('.tip')->getText();
+        self::assertStringContainsString('Publisher', $tip);
+        self::assertStringContainsString('MLA Handbook, 9th ed.', $tip);
+        $part->click();
+        $this->until(fn (): bool => $this->browser->switchTo()->activeElement()->getAttribute('data-path') === 'containers.0.publisher', 'The cursor is not in the publisher’s field.');
+        $this->css('.sheet .e.on span.lit[data-field="containers.0.publisher"]');
+    }
+
+    public function test_the_keyboard_reaches_every_part_of_an_entry(): void
+    {
+        $this->beginPaper();
+        $this->lookUp('https://www.slackwater.example/grain-by-moonlight');
+        $this->browser->executeScript('document.querySelector(".sheet .e").focus()');
+        $keys = $this->browser->getKeyboard();
+        $keys->sendKeys([WebDriverKeys::ARROW_RIGHT]);
+        self::assertStringContainsString('Author', $this->css('.tip')->getText());
+        $keys->sendKeys([WebDriverKeys::ARROW_RIGHT]);
+        $this->until(fn (): bool => str_contains($this->css('.tip')->getText(), 'Title of source'), 'The second part is not explained.');
+        $keys->sendKeys([WebDriverKeys::ENTER]);
+        $this->until(fn (): bool => $this->browser->switchTo()->activeElement()->getAttribute('data-path') === 'title.main', 'The cursor is not in the title’s field.');
+    }
+
+    public function test_the_style_switches_at_once_and_back(): void
+    {
+        $this->beginPaper();
+        $this->lookUp('https://www.slackwater.example/grain-by-moonlight');
+        $mla = 'Brook, Halima. “Grain by Moonlight: A Night at the Sallow Gates.” Slack Water Review, Northmere Heritage Trust, 3 May 2023, www.slackwater.example/grain-by-moonlight.';
+        $this->sees($mla);
+        $this->choose('Style', 'APA, 7th edition');
+        $this->until(fn (): bool => $this->css('.sheet h2')->getText() === 'References', 'The heading did not change.');
+        $this->until(fn (): bool => str_starts_with($this->entries()[0] ?? '', 'Brook, H. (2023, May 3). '), 'The entry did not change.');
+        self::assertSame('700', $this->css('.sheet h2')->getCSSValue('font-weight'));
+        $this->choose('Style', 'MLA, 9th edition');
+        $this->sees($mla);
+    }
+
+    public function test_a_removed_source_comes_back(): void
+    {
+        $this->beginPaper();
+        $this->lookUp('https://www.slackwater.example/grain-by-moonlight');
+        $this->button('Remove this source')->click();
+        $this->css('.first');
+        self::assertSame([], $this->entries());
+        $this->button('Undo')->click();
+        $this->until(fn (): bool => count($this->entries()) === 1, 'The source did not come back.');
+    }
+
+    public function test_what_is_no_address_keeps_its_text_and_says_what_to_do(): void
+    {
+        $this->beginPaper();
+        $this->type($this->css('.lead input'), 'The <b>salt</b> year'.WebDriverKeys::ENTER);
+        self::assertStringContainsString('not the address of a web page', $this->css('.lead .notice')->getText());
+        self::assertSame('The <b>salt</b> year', $this->css('.lead input')->getAttribute('value'));
+        $this->button('Fill in a book by hand')->click();
+        $this->sees('The <B>Salt</B> Year.');
+        self::assertSame('The <b>salt</b> year', $this->field('title.main')->getAttribute('value'));
+    }
+
+    public function test_a_failed_lookup_opens_the_form_with_the_address(): void
+    {
+        $this->beginPaper();
+        $this->lookUp('https://www.slackwater.example/no-such-page');
+        self::assertStringContainsString('no such page (404)', $this->css('.notice')->getText());
+        self::assertSame('https://www.slackwater.example/no-such-page', $this->field('containers.0.url')->getAttribute('value'));
+    }
+
+    private function choose(string $label, string $option): void
+    {
+        $this->css(".bar .ant-select:has([aria-label=\"{$label}\"]), .bar .ant-select[aria-label=\"{$label}\"]")->click();
+        $this->css(".ant-select-item-option[title=\"{$option}\"]")->click();
+    }
+
+    /** Today as MLA writes it. */
+    private function today(): string
+    {
+        $months = ['', 'Jan.', 'Feb.', 'Mar.', 'Apr.', 'May', 'June', 'July', 'Aug.', 'Sept.', 'Oct.', 'Nov.', 'Dec.'];
+        [$day, $month, $year] = array_map(intval(...), explode(' ', (string) $this->browser->executeScript('const d = new Date(); return `${d.getDate()} ${d.getMonth() + 1} ${d.getFullYear()}`')));
+
+        return "{$day} {$months[$month]} {$year}";
+    }
+}

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Tests\Feature;
+
+use Bibrel\App\Http\Middleware\Guest;
+use Bibrel\App\Lookup\AddressGuard;
+use Bibrel\App\Lookup\Fetcher;
+use Bibrel\App\Lookup\LookupFailed;
+use Bibrel\App\Lookup\StandinMap;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+final class SecurityTest extends AppTestCase
+{
+    public function test_every_answer_carries_the_security_headers(): void
+    {
+        foreach (['/', '/api/papers', '/api/none', '/papers/01ARZ3NDEKTSV4RRFFQ69G5FAV'] as $path) {
+            $headers = $this->get($path)->headers;
+            $policy = (string) $headers->get('Content-Security-Policy');
+            self::assertStringContainsString("default-src 'none'", $policy, $path);
+            self::assertStringContainsString("script-src 'self';", $policy);
+            self::assertStringContainsString("frame-ancestors 'none'", $policy);
+            self::assertStringNotContainsString('unsafe', $policy);
+            self::assertSame(['nosniff', 'DENY', 'same-origin'], [$headers->get('X-Content-Type-Options'), $headers->get('X-Frame-Options'), $headers->get('Referrer-Policy')]);
+        }
+    }
+
+    public function test_a_write_without_the_token_is_refused(): void
+    {
+        // The framework waves the token through while it runs unit tests; here it must not.
+        $this->app->bind(ValidateCsrfToken::class, fn ($app) => new class($app, $app['encrypter']) extends ValidateCsrfToken
+        {
+            protected function runningUnitTests(): bool
+            {
+                return false;
+            }
+        });
+        $this->putJson('/api/papers/01ARZ3NDEKTSV4RRFFQ69G5FAV', ['version' => 0, 'title' => 'x', 'style' => 'mla-9'])->assertStatus(419)->assertJsonPath('detail', 'Reload the page; your work is saved.');
+        $this->deleteJson('/api/papers/01ARZ3NDEKTSV4RRFFQ69G5FAV')->assertStatus(419);
+    }
+
+    public function test_a_forged_guest_cookie_opens_nothing(): void
+    {
+        $paper = $this->newPaper();
+        $this->defaultCookies = [];
+        $this->withUnencryptedCookie(Guest::COOKIE, $this->guest);
+        $this->getJson("/api/papers/{$paper}")->assertNotFound();
+    }
+
+    public function test_the_guest_cookie_is_out_of_reach_for_scripts_and_other_sites(): void
+    {
+        $this->defaultCookies = [];
+        $cookie = collect($this->get('/')->headers->getCookies())->first(static fn ($one): bool => $one->getName() === Guest::COOKIE);
+        self::assertTrue($cookie->isHttpOnly());
+        self::assertSame('lax', $cookie->getSameSite());
+    }
+
+    /** @param  list<string>  $addresses */
+    #[DataProvider('closed')]
+    public function test_no_lookup_reaches_into_a_private_network(string $url, array $addresses): void
+    {
+        $guard = new AddressGuard(static fn (): array => $addresses);
+        $this->expectException(LookupFailed::class);
+        $this->expectExceptionMessage('private network');
+        $guard->addresses($guard->parts($url)['host']);
+    }
+
+    /** @return iterable<string, array{string, list<string>}> */
+    public static function closed(): iterable
+    {
+        yield 'loopback' => ['http://a.example/', ['127.0.0.1']];
+        yield 'loopback, IPv6' => ['http://[::1]/', ['::1']];
+        yield 'private 10' => ['http://a.example/', ['10.1.2.3']];
+        yield 'private 172' => ['http://a.example/', ['172.20.0.1']];
+        yield 'private 192' => ['https://a.example/', ['192.168.1.1']];
+        yield 'metadata service' => ['http://169.254.169.254/', ['169.254.169.254']];
+        yield 'carrier network' => ['http://a.example/', ['100.64.0.9']];
+        yield 'mapped into IPv6' => ['http://a.example/', ['::ffff:127.0.0.1']];
+        yield 'translated into IPv6' => ['http://a.example/', ['64:ff9b::7f00:1']];
+        yield 'unique local IPv6' => ['http://a.example/', ['fd00::1']];
+        yield 'link-local IPv6' => ['http://a.example/', ['fe80::1']];
+        yield 'nowhere' => ['http://a.example/', ['0.0.0.0']];
+        yield 'one good address beside a closed one' => ['http://a.example/', ['93.184.215.14', '10.0.0.1']];
+    }
+
+    public function test_odd_spellings_of_loopback_are_seen_through(): void
+    {
+        foreach (['127.1', '0x7f.0.0.1', '2130706433', '017700000001', 'localhost'] as $host) {
+            try {
+                (new AddressGuard)->addresses($host);
+                self::fail("{$host} went through.");
+            } catch (LookupFailed $failure) {
+                self::assertMatchesRegularExpression('/private network|no site called/', $failure->getMessage(), $host);
+            }
+        }
+    }
+
+    public function test_an_open_address_goes_through(): void
+    {
+        self::assertSame(['93.184.215.14'], (new AddressGuard(static fn (): array => ['93.184.215.14']))->addresses('a.example'));
+    }
+
+    public function test_a_redirect_into_a_private_network_is_not_followed(): void
+    {
+        $this->expectException(LookupFailed::class);
+        $this->expectExceptionMessage('private network');
+        $this->app->make(Fetcher::class)->fetch('https://www.northmereheritage.example/inside');
+    }
+
+    public function test_the_stand_in_world_is_off_in_production(): void
+    {
+        $this->app['env'] = 'production';
+        putenv('APP_ENV=production');
+        $_ENV['APP_ENV'] = $_SERVER['APP_ENV'] = 'production';
+        try {
+            self::assertNull((require base_path('config/bibrel.php'))['standins']['port']);
+        } finally {
+            putenv('APP_ENV=testing');
+            $_ENV['APP_ENV'] = $_SERVER['APP_ENV'] = 'testing';
+        }
+        self::assertNull((new StandinMap(null))->portFor('www.slackwater.example', 443));
+    }
+}
