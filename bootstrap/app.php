@@ -12,6 +12,11 @@ use Illuminate\Http\Middleware\HandleCors;
 
 $instance = getenv('BIBREL_INSTANCE') ?: dirname(__DIR__).'/var/instance';
 
+// What the framework caches belongs to the instance, not to the tree.
+foreach (['CONFIG', 'ROUTES', 'EVENTS', 'PACKAGES', 'SERVICES'] as $cache) {
+    $_ENV["APP_{$cache}_CACHE"] = $_SERVER["APP_{$cache}_CACHE"] = $instance.'/cache/'.strtolower($cache).'.php';
+}
+
 $app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php')
     ->withCommands([__DIR__.'/../app/Console'])

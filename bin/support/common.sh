@@ -147,7 +147,7 @@ start_mariadb() {
 
 # write_env: the instance's settings; the key and the password stay once they are made.
 write_env() {
-    mkdir -p "$INSTANCE/storage/framework/views" "$INSTANCE/storage/framework/cache/data" "$INSTANCE/storage/framework/sessions" "$INSTANCE/storage/logs"
+    mkdir -p "$INSTANCE/cache" "$INSTANCE/storage/framework/views" "$INSTANCE/storage/framework/cache/data" "$INSTANCE/storage/framework/sessions" "$INSTANCE/storage/logs"
     local key password
     key=$(sed -n 's/^APP_KEY=//p' "$INSTANCE/.env" 2>/dev/null || true)
     password=$(sed -n 's/^DB_PASSWORD=//p' "$INSTANCE/.env" 2>/dev/null || true)

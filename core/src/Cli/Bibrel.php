@@ -23,7 +23,7 @@ use Bibrel\Core\Write\PlainText;
 /** The core's command line. Exit status 0, or 2 with one plain line on standard error. */
 final class Bibrel
 {
-    private const USAGE = 'Use: bibrel cite|intext|read|bench [options] [FILE]. See docs/command-line.md.';
+    private const USAGE = 'Use: bibrel cite|intext|read|rules|bench [options] [FILE]. See docs/command-line.md.';
 
     /** @param  list<string>  $words */
     public static function run(array $words): int
@@ -34,6 +34,7 @@ final class Bibrel
                 'cite' => self::cite($words),
                 'intext' => self::intext($words),
                 'read' => ReadPage::run($words),
+                'rules' => RuleList::run(),
                 'bench' => Bench::run(),
                 default => throw new UsageError(self::USAGE),
             };

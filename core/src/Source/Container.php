@@ -13,6 +13,8 @@ final readonly class Container
     /** The text fields, in the order of a container's elements. */
     public const FIELDS = ['title', 'section', 'edition', 'version', 'volume', 'issue', 'number', 'season', 'episode', 'series', 'seriesNumber', 'publisher', 'place', 'date', 'status', 'pages', 'articleNumber', 'paragraphs', 'time', 'collection', 'doi', 'url'];
 
+    private PartialDate $dated;
+
     /**
      * @param  list<Contributor>  $contributors
      */
@@ -41,11 +43,12 @@ final readonly class Container
         public string $doi = '',
         public string $url = '',
     ) {
+        $this->dated = PartialDate::parse($date);
     }
 
     public function date(): PartialDate
     {
-        return PartialDate::parse($this->date);
+        return $this->dated;
     }
 
     /** @param  array<string, mixed>  $json */

@@ -50,6 +50,12 @@ final readonly class PartialDate
 
     public static function parse(string $typed): self
     {
+        if ($typed === '') {
+            return new self('');
+        }
+        if (strlen($typed) === 4 && ctype_digit($typed)) {
+            return new self($typed, (int) $typed);
+        }
         $text = trim((string) preg_replace('/\s+/u', ' ', mb_scrub($typed)));
         if ($text === '' || preg_match('/^(n\.?\s?d\.?|no date|none)$/i', $text) === 1) {
             return new self('');

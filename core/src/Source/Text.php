@@ -17,6 +17,9 @@ final class Text
 
     public static function line(string $text): string
     {
+        if ($text === '') {
+            return '';
+        }
         return trim((string) preg_replace('/[\s\x{00A0}\x{200B}\x{FEFF}]+/u', ' ', mb_scrub($text)));
     }
 }

@@ -45,18 +45,20 @@ final class Line
     /** Closes what stands so far with a full stop, unless it closes itself. */
     public function stop(string $rule): self
     {
-        return $this->mark('.', $rule, '/[.?!…]$/u');
+        return $this->mark('.', $rule, ['.', '?', '!', '…']);
     }
 
     /** Sets a comma, also behind a question mark, but never behind another comma. */
     public function comma(string $rule): self
     {
-        return $this->mark(',', $rule, '/[,]$/u');
+        return $this->mark(',', $rule, [',']);
     }
 
     public function space(string $rule): self
     {
-        return $this->runs === [] || preg_match('/\s$/u', $this->text()) === 1 ? $this : $this->add(' ', $rule);
+        $last = array_key_last($this->runs);
+
+        return $last === null || str_ends_with($this->runs[$last]->text, ' ') ? $this : $this->add(' ', $rule);
     }
 
     /** Drops the space that waits for an element that never came. */
@@ -90,31 +92,50 @@ final class Line
         return $this->runs;
     }
 
-    private function mark(string $mark, string $rule, string $closedBy): self
+    /** @param list<string> $closedBy marks behind which none is set */
+    private function mark(string $mark, string $rule, array $closedBy): self
     {
         $last = array_key_last($this->runs);
         if ($last === null) {
             return $this;
         }
         $run = $this->runs[$last];
-        // Closing quotation marks, but not an apostrophe behind a letter: ’ counts only right before ” or behind a mark.
-        if (preg_match('/^(.*?)(’?”)$/us', $run->text, $m) !== 1) {
-            return preg_match($closedBy, $run->text) === 1 ? $this : $this->add($mark, $rule);
+        if (! str_ends_with($run->text, '”')) {
+            return self::ends($run->text, $closedBy) ? $this : $this->add($mark, $rule);
         }
-        if ($m[1] === '' && $last > 0) {
+        // Inside the closing quotation marks. ’ alone may be an apostrophe; right before ” it closes a quotation.
+        $quotes = str_ends_with($run->text, '’”') ? '’”' : '”';
+        $words = substr($run->text, 0, -strlen($quotes));
+        if ($words === '' && $last > 0) {
             return $this->markBefore($last, $mark, $closedBy);
         }
-        if (preg_match($closedBy, $m[1]) !== 1) {
-            $this->runs[$last] = $run->withText($m[1].$mark.$m[2]);
+        if (! self::ends($words, $closedBy)) {
+            array_splice($this->runs, $last, 1, [$run->withText($words.$mark.$quotes)]);
         }
 
         return $this;
     }
 
-    /** The quotation marks stand in a run of their own, behind an italic title inside the quoted one. */
-    private function markBefore(int $quotes, string $mark, string $closedBy): self
+    /** @param list<string> $marks */
+    private static function ends(string $text, array $marks): bool
     {
-        if (preg_match($closedBy, $this->runs[$quotes - 1]->text) !== 1) {
+        foreach ($marks as $mark) {
+            if (str_ends_with($text, $mark)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * The quotation marks stand in a run of their own, behind an italic title inside the quoted one.
+     *
+     * @param  list<string>  $closedBy
+     */
+    private function markBefore(int $quotes, string $mark, array $closedBy): self
+    {
+        if (! self::ends($this->runs[$quotes - 1]->text, $closedBy)) {
             $marks = $this->runs[$quotes];
             array_splice($this->runs, $quotes, 1, [$marks->withText($mark.$marks->text)]);
         }

@@ -26,6 +26,9 @@ final class Ordinal
         if (isset(self::WORDS[strtolower($text)])) {
             return self::of(self::WORDS[strtolower($text)]).' ed.';
         }
+        if (preg_match('/^(?:revised|rev\.?|abridged|enlarged|expanded|updated)$/i', $text) === 1) {
+            $text .= ' edition';
+        }
         $text = (string) preg_replace('/\b(?:edition|edn\.?|ed\.?)(?=$|[\s,;)])/i', 'ed.', $text);
         $text = (string) preg_replace_callback('/\b('.implode('|', array_keys(self::WORDS)).')\b(?= (?:\w+ )?ed\.)/i', static fn (array $m): string => self::of(self::WORDS[strtolower($m[1])]), $text);
         $text = (string) preg_replace_callback('/\b(\d{1,3})(?:st|nd|rd|th)?(?= ed\.)/i', static fn (array $m): string => self::of((int) $m[1]), $text);

@@ -12,12 +12,12 @@ namespace Bibrel\Core\Text;
  */
 final class TitleCase
 {
-    private const SMALL = ['a', 'an', 'the', 'and', 'but', 'for', 'nor', 'or', 'aboard', 'about', 'above', 'across', 'against', 'along', 'alongside', 'amid', 'among', 'amongst', 'around', 'as', 'at', 'behind', 'below', 'beneath', 'beside', 'besides', 'between', 'beyond', 'by', 'despite', 'during', 'except', 'from', 'in', 'inside', 'into', 'of', 'on', 'onto', 'outside', 'per', 'regarding', 'through', 'throughout', 'to', 'toward', 'towards', 'under', 'underneath', 'upon', 'versus', 'via', 'vs', 'with', 'within', 'without'];
+    private const SMALL = ['a' => true, 'an' => true, 'the' => true, 'and' => true, 'but' => true, 'for' => true, 'nor' => true, 'or' => true, 'aboard' => true, 'about' => true, 'above' => true, 'across' => true, 'against' => true, 'along' => true, 'alongside' => true, 'amid' => true, 'among' => true, 'amongst' => true, 'around' => true, 'as' => true, 'at' => true, 'behind' => true, 'below' => true, 'beneath' => true, 'beside' => true, 'besides' => true, 'between' => true, 'beyond' => true, 'by' => true, 'despite' => true, 'during' => true, 'except' => true, 'from' => true, 'in' => true, 'inside' => true, 'into' => true, 'of' => true, 'on' => true, 'onto' => true, 'outside' => true, 'per' => true, 'regarding' => true, 'through' => true, 'throughout' => true, 'to' => true, 'toward' => true, 'towards' => true, 'under' => true, 'underneath' => true, 'upon' => true, 'versus' => true, 'via' => true, 'vs' => true, 'with' => true, 'within' => true, 'without' => true];
 
     /** Prepositions that are adverbs or conjunctions elsewhere: small before an article or a possessive. */
-    private const EITHER = ['after', 'before', 'down', 'like', 'near', 'off', 'out', 'over', 'past', 'since', 'so', 'until', 'up', 'yet'];
+    private const EITHER = ['after' => true, 'before' => true, 'down' => true, 'like' => true, 'near' => true, 'off' => true, 'out' => true, 'over' => true, 'past' => true, 'since' => true, 'so' => true, 'until' => true, 'up' => true, 'yet' => true];
 
-    private const DETERMINERS = ['a', 'an', 'the', 'my', 'your', 'his', 'her', 'its', 'our', 'their', 'this', 'that', 'these', 'those'];
+    private const DETERMINERS = ['a' => true, 'an' => true, 'the' => true, 'my' => true, 'your' => true, 'his' => true, 'her' => true, 'its' => true, 'our' => true, 'their' => true, 'this' => true, 'that' => true, 'these' => true, 'those' => true];
 
     /** @param  ?bool  $inSentenceCase whether the whole title, of which this is a part, stands in sentence case already */
     public static function headline(string $title, ?bool $inSentenceCase = null): string
@@ -28,15 +28,15 @@ final class TitleCase
             if (Letters::isFixed($word)) {
                 return $word;
             }
-            $small = mb_strtolower($word);
+            $small = Letters::lower($word);
             if ($place->opens || $place->opensInner || $place->closes) {
                 return Letters::capital($word);
             }
-            if (in_array($small, self::SMALL, true) && ! $place->beforeHyphen) {
+            if (isset(self::SMALL[$small]) && ! $place->beforeHyphen) {
                 return $small;
             }
-            if (in_array($small, self::EITHER, true)) {
-                $preposition = in_array(mb_strtolower($place->next), self::DETERMINERS, true);
+            if (isset(self::EITHER[$small])) {
+                $preposition = isset(self::DETERMINERS[Letters::lower($place->next)]);
 
                 return $preposition || ($inSentenceCase && $small !== 'so' && $small !== 'yet') ? $small : ($inSentenceCase ? Letters::capital($small) : $word);
             }
@@ -58,7 +58,7 @@ final class TitleCase
                 return $word;
             }
 
-            return self::isName($word) ? $word : mb_strtolower($word);
+            return self::isName($word) ? $word : Letters::lower($word);
         });
     }
 
@@ -70,9 +70,9 @@ final class TitleCase
     {
         $lower = false;
         TitleTokens::rewrite($title, static function (string $word, TitleWord $place) use (&$lower): string {
-            $small = mb_strtolower($word);
+            $small = Letters::lower($word);
             if (! $place->opens && ! $place->afterHyphen && $small === $word && mb_strlen($word) > 2 && preg_match('/^\p{L}/u', $word) === 1
-                && ! in_array($small, self::SMALL, true) && ! in_array($small, self::EITHER, true)) {
+                && ! isset(self::SMALL[$small]) && ! isset(self::EITHER[$small])) {
                 $lower = true;
             }
 
@@ -85,7 +85,7 @@ final class TitleCase
     /** A title in capitals throughout, set in headline case; its acronyms cannot be told from its words. */
     public static function fromCapitals(string $title): string
     {
-        return self::headline(TitleTokens::rewrite($title, static fn (string $word, TitleWord $place): string => preg_match('/\d/', $word) === 1 ? $word : Letters::capital(mb_strtolower($word))));
+        return self::headline(TitleTokens::rewrite($title, static fn (string $word, TitleWord $place): string => preg_match('/\d/', $word) === 1 ? $word : Letters::capital(Letters::lower($word))));
     }
 
     private static function isName(string $word): bool
@@ -93,7 +93,7 @@ final class TitleCase
         if ($word === 'I' || preg_match('/^I[’\']/u', $word) === 1) {
             return true;
         }
-        $small = (string) preg_replace('/[’\']s?$/u', '', mb_strtolower($word));
+        $small = (string) preg_replace('/[’\']s?$/u', '', Letters::lower($word));
 
         return mb_strlen($small) > 1 && ! Words::isCommon($small);
     }

@@ -12,7 +12,9 @@ namespace Bibrel\Core\Text;
  */
 final class TitleTokens
 {
-    private const TOKEN = '~(</?i>|<span class="nocase">|</span>)|([\p{L}\p{N}][\p{L}\p{N}\p{M}\'’.&]*(?<![.])|[\p{L}\p{N}])|([^\p{L}\p{N}<]+|<)~u';
+    private const WORD = '~(<span class="nocase">.*?</span>|</?i>|[\p{L}\p{N}](?:[\p{L}\p{N}\p{M}\'’.&]*[\p{L}\p{N}\p{M}\'’&])?)~us';
+
+    private const HYPHENS = ['-' => true, '‐' => true, '‑' => true];
 
     /**
      * Rewrites each word of a title.
@@ -21,57 +23,34 @@ final class TitleTokens
      */
     public static function rewrite(string $title, callable $rewrite): string
     {
-        preg_match_all(self::TOKEN, $title, $tokens, PREG_SET_ORDER | PREG_UNMATCHED_AS_NULL);
-        $words = array_keys(array_filter($tokens, static fn (array $token): bool => $token[2] !== null));
-        $lastWord = $words === [] ? -1 : $words[count($words) - 1];
-        $out = '';
-        $fixed = false;
-        $opens = true;
-        $between = '';
-        foreach ($tokens as $i => $token) {
-            if ($token[1] !== null) {
-                $fixed = match ($token[1]) {
-                    '<span class="nocase">' => true,
-                    '</span>' => false,
-                    default => $fixed,
-                };
-                $out .= $token[0];
-
-                continue;
+        // Even places hold what stands between, odd ones a word or a piece of markup.
+        $parts = preg_split(self::WORD, $title, -1, PREG_SPLIT_DELIM_CAPTURE);
+        if ($parts === false || count($parts) < 2) {
+            return $title;
+        }
+        $words = [];
+        for ($i = 1, $count = count($parts); $i < $count; $i += 2) {
+            if ($parts[$i][0] !== '<') {
+                $words[] = $i;
             }
-            if ($token[2] === null) {
-                $between .= $token[0];
-                $opens = $opens || preg_match('/[:?!—][”’"\')]*\s|—|\.\s+$/u', $token[0]) === 1;
-                $out .= $token[0];
-
-                continue;
-            }
-            $hyphened = preg_match('/^[-‐‑]$/u', $between) === 1;
-            $next = self::next($tokens, $i);
-            $opensInner = preg_match('/(?:^|[\s(—–-])[“‘"\'<]+$/u', $between) === 1 || str_ends_with($out, '<i>');
-            $place = new TitleWord($opens, $opensInner, $i === $lastWord, $hyphened, $next['hyphened'], $next['word']);
-            $out .= $fixed ? $token[2] : $rewrite((string) $token[2], $place);
-            $opens = false;
-            $between = '';
+        }
+        $last = count($words) - 1;
+        $before = -1;
+        foreach ($words as $n => $i) {
+            $between = $i === $before + 2 ? $parts[$i - 1] : implode('', array_slice($parts, $before + 1, $i - $before - 1));
+            $next = $words[$n + 1] ?? -1;
+            $plain = $between === ' ';
+            $parts[$i] = $rewrite($parts[$i], new TitleWord(
+                $n === 0 || ! $plain && preg_match('/[:?!—][”’"\')]*(?:<[^>]*>)?\s|—|\.\s+$/u', $between) === 1,
+                ! $plain && preg_match('/(?:^|[\s(—–-])[“‘"\']+(?:<i>)?$|<i>[“‘"\']*$/u', $between) === 1,
+                $n === $last,
+                isset(self::HYPHENS[$between]),
+                $next === $i + 2 && isset(self::HYPHENS[$parts[$i + 1]]),
+                $next === -1 ? '' : $parts[$next],
+            ));
+            $before = $i;
         }
 
-        return $out;
-    }
-
-    /**
-     * @param  list<array<int, ?string>>  $tokens
-     * @return array{word: string, hyphened: bool} the word that follows, and whether only a hyphen stands between
-     */
-    private static function next(array $tokens, int $from): array
-    {
-        $between = '';
-        for ($i = $from + 1; isset($tokens[$i]); $i++) {
-            if ($tokens[$i][2] !== null) {
-                return ['word' => $tokens[$i][2], 'hyphened' => preg_match('/^[-‐‑]$/u', $between) === 1];
-            }
-            $between .= $tokens[$i][3] ?? '';
-        }
-
-        return ['word' => '', 'hyphened' => false];
+        return implode('', $parts);
     }
 }

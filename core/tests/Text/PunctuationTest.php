@@ -47,7 +47,7 @@ final class PunctuationTest extends TestCase
 
     public function test_editions_are_worded_as_entries_word_them(): void
     {
-        foreach (['2' => '2nd ed.', '3rd' => '3rd ed.', '11' => '11th ed.', '22' => '22nd ed.', 'Third edition' => '3rd ed.', 'second revised edition' => '2nd rev. ed.', 'Revised edition' => 'rev. ed.', '4th ed.' => '4th ed.', 'Miller’s edition' => 'Miller’s ed.'] as $edition => $worded) {
+        foreach (['2' => '2nd ed.', '3rd' => '3rd ed.', '11' => '11th ed.', '22' => '22nd ed.', 'Third edition' => '3rd ed.', 'second revised edition' => '2nd rev. ed.', 'Revised edition' => 'rev. ed.', 'revised' => 'rev. ed.', '4th ed.' => '4th ed.', 'Miller’s edition' => 'Miller’s ed.'] as $edition => $worded) {
             self::assertSame($worded, Ordinal::edition((string) $edition));
         }
     }

@@ -57,17 +57,6 @@ export function Sheets({ page, reference, runningHead, openSource, litField, onP
     const [tip, setTip] = useState<Tip | null>(null);
     const [at, setAt] = useState<{ entry: string; run: number } | null>(null);
 
-    useLayoutEffect(() => {
-        const fit = () => {
-            const width = desk.current?.clientWidth ?? 0;
-            if (width > 0) setScale(Math.min(1, Math.max(0.4, (width - 56) / WIDTH)));
-        };
-        fit();
-        const observer = new ResizeObserver(fit);
-        if (desk.current) observer.observe(desk.current);
-        return () => observer.disconnect();
-    }, []);
-
     // The lines every entry begins on, measured in an unscaled copy of the whole text.
     const measure = useCallback(() => {
         const lines = [...(flow.current?.children ?? [])].map((child) => Math.round((child as HTMLElement).offsetTop / LINE));
@@ -75,6 +64,19 @@ export function Sheets({ page, reference, runningHead, openSource, litField, onP
         setTops((before) => (before.length === lines.length + 1 && [...lines, end].every((line, i) => before[i] === line) ? before : [...lines, end]));
     }, []);
     useLayoutEffect(measure, [measure, page]);
+    useLayoutEffect(() => {
+        const fit = () => {
+            const width = desk.current?.clientWidth ?? 0;
+            // A desk that is not shown has no width and nothing to measure.
+            if (width === 0) return;
+            setScale(Math.min(1, Math.max(0.4, (width - 56) / WIDTH)));
+            measure();
+        };
+        fit();
+        const observer = new ResizeObserver(fit);
+        if (desk.current) observer.observe(desk.current);
+        return () => observer.disconnect();
+    }, [measure]);
     useEffect(() => {
         void document.fonts.ready.then(measure);
     }, [measure]);
