@@ -123,6 +123,56 @@ final class FirstPaperTest extends BrowserTestCase
         self::assertSame('https://www.slackwater.example/no-such-page', $this->field('containers.0.url')->getAttribute('value'));
     }
 
+    public function test_the_page_goes_to_the_clipboard_formatted_and_plain(): void
+    {
+        $this->beginPaper();
+        $this->lookUp('https://www.slackwater.example/grain-by-moonlight');
+        $this->cdp('Browser.grantPermissions', ['permissions' => ['clipboardReadWrite', 'clipboardSanitizedWrite']]);
+        $this->button('Get the page')->click();
+        $this->css('.ant-dropdown-menu-item:nth-child(2)')->click();
+        $this->until(fn (): bool => str_contains($this->css('.undo')->getText(), 'on the clipboard'), 'Nothing says that the page was copied.');
+        $copied = $this->browser->executeAsyncScript('const done = arguments[0]; navigator.clipboard.read().then(async ([item]) => done({types: item.types, html: await (await item.getType("text/html")).text(), text: await (await item.getType("text/plain")).text()})).catch((e) => done({error: String(e)}))');
+        self::assertStringContainsString('<i>Slack Water Review</i>', $copied['html'] ?? json_encode($copied));
+        self::assertStringContainsString('text-indent', $copied['html']);
+        self::assertSame("Work Cited\n\nBrook, Halima. “Grain by Moonlight: A Night at the Sallow Gates.” Slack Water Review, Northmere Heritage Trust, 3 May 2023, www.slackwater.example/grain-by-moonlight.\n", $copied['text']);
+    }
+
+    public function test_a_wide_paper_runs_over_several_sheets_and_no_line_is_lost(): void
+    {
+        $this->visit('/');
+        $this->css('.papers li');
+        $this->browser->executeAsyncScript(<<<'JS'
+            const done = arguments[0];
+            const token = decodeURIComponent(/XSRF-TOKEN=([^;]*)/.exec(document.cookie)[1]);
+            const put = (path, body) => fetch(`/api/${path}`, { method: 'PUT', headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token }, body: JSON.stringify(body) });
+            const id = (n) => `01ARZ3NDEKTSV4RRFF${n}`.padEnd(26, '0');
+            (async () => {
+                const paper = id('P' + Date.now().toString(36).toUpperCase().replace(/[ILOU]/g, 'X').slice(-6));
+                await put(`papers/${paper}`, { version: 0, title: 'Long', style: 'mla-9', surname: 'Adeyemi' });
+                for (let i = 0; i < 30; i++) {
+                    await put(`papers/${paper}/sources/${paper.slice(0, 24)}${10 + i}`, { version: 0, source: { kind: 'book', title: { main: `A rather long title about the tides of the northern coast, number ${i}` }, contributors: [{ role: 'author', name: { given: 'Halima', family: 'Brook' + String.fromCharCode(97 + (i % 26)) } }], containers: [{ publisher: 'Quayside Press', date: '2014' }] } });
+                }
+                location.href = `/papers/${paper}`;
+                done();
+            })();
+            JS);
+        $this->until(fn (): bool => count($this->entries()) === 30, 'Not all entries are shown.');
+        // Every line of the text lies in the window of exactly one sheet.
+        $lines = $this->browser->executeScript(<<<'JS'
+            const all = Math.round(document.querySelector('.measure').offsetHeight / 36.8);
+            const scale = document.querySelector('.frame').getBoundingClientRect().width / 816;
+            const seen = [...document.querySelectorAll('.frame')].map((frame) => {
+                const top = frame.querySelector('.window').getBoundingClientRect().top;
+                const flow = frame.querySelector('.flow').getBoundingClientRect();
+                return Math.round((Math.min(flow.bottom, top + 846.4 * scale) - Math.max(flow.top, top)) / scale / 36.8);
+            });
+            return [all, seen.reduce((a, b) => a + b, 0), seen.length];
+            JS);
+        self::assertSame($lines[0], $lines[1]);
+        self::assertGreaterThanOrEqual(3, $lines[2]);
+        self::assertSame('Adeyemi 2', $this->browser->executeScript('return document.querySelectorAll(".running")[1].textContent'));
+    }
+
     private function choose(string $label, string $option): void
     {
         $this->css(".bar .ant-select:has([aria-label=\"{$label}\"]), .bar .ant-select[aria-label=\"{$label}\"]")->click();

@@ -20,6 +20,7 @@ final class Text
         if ($text === '') {
             return '';
         }
+
         return trim((string) preg_replace('/[\s\x{00A0}\x{200B}\x{FEFF}]+/u', ' ', mb_scrub($text)));
     }
 }

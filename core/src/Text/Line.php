@@ -92,7 +92,7 @@ final class Line
         return $this->runs;
     }
 
-    /** @param list<string> $closedBy marks behind which none is set */
+    /** @param  list<string>  $closedBy marks behind which none is set */
     private function mark(string $mark, string $rule, array $closedBy): self
     {
         $last = array_key_last($this->runs);
@@ -116,7 +116,7 @@ final class Line
         return $this;
     }
 
-    /** @param list<string> $marks */
+    /** @param  list<string>  $marks */
     private static function ends(string $text, array $marks): bool
     {
         foreach ($marks as $mark) {
