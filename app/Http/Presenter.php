@@ -61,6 +61,10 @@ final class Presenter
                 'citation' => PlainText::line($style->citation($entry->source, new Locator, false, $entry->standing)),
                 'narrative' => PlainText::line($style->citation($entry->source, new Locator, true, $entry->standing)),
             ], $page->entries),
+            'leftOut' => array_map(static fn (PageEntry $entry): array => [
+                'id' => $entry->source->id,
+                'sentence' => 'Not on the page: '.$style->label().' cites such a source in the text only, as '.PlainText::line($style->citation($entry->source, new Locator, false, $entry->standing)).'.',
+            ], $page->leftOut),
         ];
     }
 }

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\Role;
 use Bibrel\Core\Source\Shape;
 
 return new Kind(
@@ -17,7 +18,8 @@ return new Kind(
         ['title.main!', 'Title of the article'],
         'title.subtitle',
         ['containers.0.title!', 'Published in', 'Coast and Clay'],
-        'genre',
+        'subject!',
+        ['genre', 'What is reviewed', 'book'],
         'containers.0.volume',
         'containers.0.issue',
         'containers.0.date!',
@@ -29,4 +31,5 @@ return new Kind(
         'language',
         'annotation',
     ],
+    roles: [Role::Author, Role::ReviewedAuthor],
 );

@@ -41,7 +41,7 @@ final class PropertiesTest extends TestCase
     {
         foreach (self::sources() as $source) {
             $text = self::text($style, $source);
-            self::assertMatchesRegularExpression($style === 'apa-7' ? '~([.?!…)]|https?://\S+)$~u' : '~[.?!…](”)?$~u', $text, $text);
+            self::assertMatchesRegularExpression(str_starts_with($style, 'apa') ? '~([.?!…)]|https?://\S+|doi:\S+)$~u' : '~[.?!…](”)?$~u', $text, $text);
         }
     }
 

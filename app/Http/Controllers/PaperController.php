@@ -10,6 +10,7 @@ use Bibrel\App\Http\Problems;
 use Bibrel\App\Models\Paper;
 use Bibrel\App\Papers\Demo;
 use Bibrel\Core\Style\CourseRules;
+use Bibrel\Core\Style\Style;
 use Bibrel\Core\Style\Styles;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
@@ -28,7 +29,7 @@ final class PaperController
         /** @var Collection<int, Paper> $papers */
         $papers = Papers::of($request)->withCount('sources')->orderByDesc('updated_at')->get();
 
-        return new JsonResponse(['papers' => $papers->map(static fn (Paper $paper): array => [
+        return new JsonResponse(['styles' => array_values(array_map(static fn (Style $style): array => ['value' => $style->id(), 'label' => $style->label()], Styles::all())), 'papers' => $papers->map(static fn (Paper $paper): array => [
             ...Presenter::settings($paper),
             'sources' => $paper->getAttribute('sources_count'),
             'updatedAt' => $paper->updated_at?->toIso8601String(),

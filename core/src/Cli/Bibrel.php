@@ -72,11 +72,12 @@ final class Bibrel
     {
         $arguments = Arguments::parse($words, ['style', 'from', 'locator'], ['narrative']);
         $style = Styles::get($arguments->required('style'));
+        $page = self::page($arguments);
         $locator = $arguments->has('locator') ? Locator::parse($arguments->get('locator')) : new Locator;
 
         return implode('', array_map(
             static fn (PageEntry $entry): string => PlainText::line($style->citation($entry->source, $locator, $arguments->has('narrative'), $entry->standing))."\n",
-            self::page($arguments)->entries,
+            [...$page->entries, ...$page->leftOut],
         ));
     }
 

@@ -14,15 +14,20 @@ use Bibrel\Core\Text\Collation;
 /** A finished page: its heading and its entries in order. */
 final readonly class Page
 {
-    /** @param  list<PageEntry>  $entries */
-    private function __construct(public string $heading, public bool $headingIsBold, public array $entries)
+    /**
+     * @param  list<PageEntry>  $entries
+     * @param  list<PageEntry>  $leftOut  sources the style cites in the text only; their runs are empty
+     */
+    private function __construct(public string $heading, public bool $headingIsBold, public array $entries, public array $leftOut)
     {
     }
 
     /** @param  list<Source>  $sources in any order */
     public static function compose(array $sources, Style $style, CourseRules $course): self
     {
-        $ordered = self::ordered($sources, $style);
+        $listed = array_values(array_filter($sources, $style->lists(...)));
+        $leftOut = array_values(array_filter($sources, static fn (Source $source): bool => ! $style->lists($source)));
+        $ordered = self::ordered($listed, $style);
         $authors = array_map($style->authorKey(...), $ordered);
         $letters = $style->lettersYears() ? self::yearLetters($ordered, $authors) : [];
         $surnames = self::sharedSurnames($ordered);
@@ -38,7 +43,7 @@ final readonly class Page
             $entries[] = new PageEntry($source, $standing, $style->entry($source, $course, $standing));
         }
 
-        return new self($course->heading !== '' ? $course->heading : $style->heading(count($entries)), $style->headingIsBold(), $entries);
+        return new self($course->heading !== '' ? $course->heading : $style->heading(count($entries)), $style->headingIsBold(), $entries, array_map(static fn (Source $source): PageEntry => new PageEntry($source, new Standing, []), self::ordered($leftOut, $style)));
     }
 
     /**

@@ -21,13 +21,16 @@ use Bibrel\Core\Source\Title;
 final class CslJson
 {
     /** CSL-JSON's name variables that say what somebody did for the source itself. */
-    private const ROLES = ['author' => Role::Author, 'editor' => Role::Editor, 'translator' => Role::Translator, 'compiler' => Role::Compiler, 'composer' => Role::Composer, 'illustrator' => Role::Illustrator, 'director' => Role::Director, 'script-writer' => Role::Writer, 'producer' => Role::Producer, 'executive-producer' => Role::ExecutiveProducer, 'host' => Role::Host, 'narrator' => Role::Narrator, 'performer' => Role::Performer, 'interviewer' => Role::Interviewer, 'recipient' => Role::Recipient, 'reviewed-author' => Role::ReviewedAuthor, 'curator' => Role::Curator, 'series-creator' => Role::Creator];
+    private const ROLES = ['author' => Role::Author, 'editor' => Role::Editor, 'translator' => Role::Translator, 'compiler' => Role::Compiler, 'composer' => Role::Composer, 'illustrator' => Role::Illustrator, 'script-writer' => Role::Writer, 'director' => Role::Director, 'producer' => Role::Producer, 'executive-producer' => Role::ExecutiveProducer, 'host' => Role::Host, 'narrator' => Role::Narrator, 'performer' => Role::Performer, 'interviewer' => Role::Interviewer, 'recipient' => Role::Recipient, 'reviewed-author' => Role::ReviewedAuthor, 'curator' => Role::Curator, 'series-creator' => Role::Creator];
 
     /** Those that belong to what holds the source. */
     private const CONTAINER_ROLES = ['container-author' => Role::Author, 'editorial-director' => Role::Editor, 'collection-editor' => Role::Editor];
 
+    /** Kinds whose editor edited the whole, not the part. */
+    private const IN_BOOK = ['chapter', 'conference-paper', 'reference-entry', 'online-reference', 'wiki-entry'];
+
     /** Variables read into a field of the source or its first container. */
-    private const READ = ['id', 'type', 'title', 'title-short', 'container-title', 'source', 'publisher', 'publisher-place', 'event-place', 'event-title', 'event', 'edition', 'version', 'volume', 'issue', 'number', 'collection-title', 'collection-number', 'page', 'section', 'archive', 'archive_location', 'archive-place', 'issued', 'accessed', 'original-date', 'original-title', 'original-publisher', 'status', 'medium', 'genre', 'language', 'ISBN', 'DOI', 'URL', 'annote', 'custom', 'season', 'chapter-number'];
+    private const READ = ['id', 'type', 'title', 'title-short', 'container-title', 'source', 'publisher', 'publisher-place', 'event-place', 'event-title', 'event', 'edition', 'version', 'volume', 'issue', 'number', 'collection-title', 'collection-number', 'page', 'section', 'archive', 'archive_location', 'archive-place', 'issued', 'accessed', 'original-date', 'original-title', 'original-publisher', 'status', 'medium', 'genre', 'language', 'ISBN', 'DOI', 'URL', 'annote', 'custom', 'season', 'reviewed-title', 'reviewed-genre'];
 
     /**
      * @return list<Source>
@@ -50,12 +53,13 @@ final class CslJson
             id: Text::of($item, 'id'),
             kind: $kind,
             title: new Title(Text::of($item, 'title'), short: Text::of($item, 'title-short')),
-            contributors: self::contributors($item, self::ROLES, $kind->id === 'chapter' || $kind->id === 'conference-paper' ? ['editor'] : []),
+            contributors: self::contributors($item, self::ROLES, in_array($kind->id, self::IN_BOOK, true) ? ['editor'] : []),
             containers: self::containers($item, $kind->id),
             original: new Original(Text::of($item, 'original-title'), CslDate::text($item['original-date'] ?? null), Text::of($item, 'original-publisher')),
             accessed: CslDate::text($item['accessed'] ?? null),
             medium: Text::of($item, 'medium'),
-            genre: Text::of($item, 'genre'),
+            genre: $kind->id === 'review' ? Text::of($item, 'reviewed-genre') : (CslKinds::isKindWord(Text::of($item, 'genre'), $kind->id) ? '' : Text::of($item, 'genre')),
+            subject: Text::of($item, 'reviewed-title'),
             language: Text::of($item, 'language'),
             isbn: Text::of($item, 'ISBN'),
             annotation: is_string($item['annote'] ?? null) ? trim($item['annote']) : '',
@@ -116,7 +120,7 @@ final class CslJson
      */
     private static function containers(array $item, string $kind): array
     {
-        $inBook = in_array($kind, ['chapter', 'conference-paper'], true);
+        $inBook = in_array($kind, self::IN_BOOK, true);
         $database = Text::of($item, 'source');
         $reached = ['doi' => Text::of($item, 'DOI'), 'url' => Text::of($item, 'URL')];
         $isEpisode = in_array($kind, ['tv-episode', 'podcast-episode'], true);

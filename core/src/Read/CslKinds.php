@@ -17,6 +17,14 @@ final class CslKinds
         'review-book' => 'review', 'interview' => 'interview-own', 'collection' => 'archive-item', 'periodical' => 'other',
     ];
 
+    /** What `genre` says where it only tells apart kinds that share a type. */
+    public const GENRES = ['podcast-episode' => 'podcast', 'album' => 'album', 'photograph' => 'photograph'];
+
+    public static function isKindWord(string $genre, string $kind): bool
+    {
+        return strtolower($genre) === (self::GENRES[$kind] ?? null);
+    }
+
     /** @param  array<string, mixed>  $item */
     public static function kindOf(array $item): string
     {

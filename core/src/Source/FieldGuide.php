@@ -40,6 +40,7 @@ final class FieldGuide
         'accessed' => ['You read it on', 'The day you looked at it.', 'Your own notes; today, if you have it open now.', '4 March 2027', ''],
         'medium' => ['Medium', 'What it is made of or recorded on.', 'The label or the case.', 'Oil on canvas', ''],
         'genre' => ['Description', 'What it is, in a word or two, where that is not plain.', 'Your own words.', 'Press release', ''],
+        'subject' => ['Work reviewed', 'The title of the book, film or show the review is about.', 'Under the headline or in the first lines.', 'Moonpower', 'Its author goes among the contributors, as “Author of the work reviewed”.'],
         'language' => ['Language of the title', 'As a short code; capitals in titles follow it.', 'You know it best.', 'es', ''],
         'isbn' => ['ISBN', 'The number above a book’s barcode. It finds the book; no entry prints it.', 'The back cover.', '978-1-4028-9462-6', ''],
         'annotation' => ['Annotation', 'What the source says and how you used it, printed below the entry.', 'Your own words.', '', ''],

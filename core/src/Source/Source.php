@@ -8,7 +8,7 @@ namespace Bibrel\Core\Source;
  * One source as the student knows it. Immutable; `toArray` and `fromArray` are the JSON shape described by
  * docs/source.schema.json.
  *
- * `containers` holds at least one and at most three; `custom` carries what other formats said and this shape has no
+ * `subject` is the title of the work a review is about. `containers` holds at least one and at most three; `custom` carries what other formats said and this shape has no
  * place for, untouched.
  */
 final readonly class Source
@@ -29,6 +29,7 @@ final readonly class Source
         public string $accessed = '',
         public string $medium = '',
         public string $genre = '',
+        public string $subject = '',
         public string $language = '',
         public string $isbn = '',
         public string $annotation = '',
@@ -60,6 +61,7 @@ final readonly class Source
             Text::of($json, 'accessed'),
             Text::of($json, 'medium'),
             Text::of($json, 'genre'),
+            Text::of($json, 'subject'),
             Text::of($json, 'language'),
             Text::of($json, 'isbn'),
             is_string($json['annotation'] ?? null) ? trim(mb_scrub($json['annotation'])) : '',
@@ -81,6 +83,7 @@ final readonly class Source
             'accessed' => $this->accessed,
             'medium' => $this->medium,
             'genre' => $this->genre,
+            'subject' => $this->subject,
             'language' => $this->language,
             'isbn' => $this->isbn,
             'annotation' => $this->annotation,

@@ -19,6 +19,9 @@ interface Style
 
     public function label(): string;
 
+    /** Whether the page lists such a source at all; what no reader can get at may stand in the text only. */
+    public function lists(Source $source): bool;
+
     /** @return list<Run> */
     public function entry(Source $source, CourseRules $course, Standing $standing): array;
 

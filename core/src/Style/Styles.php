@@ -16,7 +16,7 @@ final class Styles
         static $all = null;
         if ($all === null) {
             $all = [];
-            foreach ([new Mla, new Apa] as $style) {
+            foreach ([new Mla(9), new Apa(7), new Mla(8), new Mla(7), new Apa(6)] as $style) {
                 $all[$style->id()] = $style;
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Write;
 
 use Bibrel\Core\Read\CslJson as Reader;
+use Bibrel\Core\Read\CslKinds;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\PartialDate;
@@ -44,7 +45,9 @@ final class CslJson
             'archive' => $container->collection,
             'status' => $container->status,
             'medium' => $source->medium,
-            'genre' => $source->genre,
+            'genre' => $source->kind->id === 'review' ? '' : ($source->genre ?: (CslKinds::GENRES[$source->kind->id] ?? '')),
+            'reviewed-genre' => $source->kind->id === 'review' ? $source->genre : '',
+            'reviewed-title' => $source->subject,
             'language' => $source->language,
             'ISBN' => $source->isbn,
             'DOI' => $container->doi ?: ($database === null ? '' : $database->doi),

@@ -79,6 +79,7 @@ export interface Page {
     heading: string;
     headingIsBold: boolean;
     entries: PageEntry[];
+    leftOut: { id: string; sentence: string }[];
 }
 
 export interface Course {

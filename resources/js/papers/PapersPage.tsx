@@ -7,23 +7,22 @@ import type { PaperSummary } from '../api/types';
 import { Mark } from '../ui/Mark';
 import { UndoBar } from '../ui/UndoBar';
 
-const STYLES = [
-    { value: 'mla-9', label: 'MLA, 9th edition' },
-    { value: 'apa-7', label: 'APA, 7th edition' },
-];
-
 /** The papers of this browser, and the way to begin one. */
 export function PapersPage() {
     const navigate = useNavigate();
     const [papers, setPapers] = useState<PaperSummary[] | null>(null);
+    const [styles, setStyles] = useState<{ value: string; label: string }[]>([{ value: 'mla-9', label: 'MLA, 9th edition' }]);
     const [problem, setProblem] = useState('');
     const [title, setTitle] = useState('');
     const [style, setStyle] = useState('mla-9');
     const [removed, setRemoved] = useState<PaperSummary | null>(null);
 
     const load = () =>
-        call<{ papers: PaperSummary[] }>('GET', 'papers')
-            .then((answer) => setPapers(answer.papers))
+        call<{ papers: PaperSummary[]; styles: { value: string; label: string }[] }>('GET', 'papers')
+            .then((answer) => {
+                setPapers(answer.papers);
+                setStyles(answer.styles);
+            })
             .catch((error: Problem) => setProblem(error.message));
 
     useEffect(() => {
@@ -84,7 +83,7 @@ export function PapersPage() {
                     </label>
                     <label>
                         Style
-                        <Select value={style} onChange={setStyle} options={STYLES} style={{ width: 170 }} aria-label="Style" />
+                        <Select value={style} onChange={setStyle} options={styles} style={{ width: 170 }} aria-label="Style" />
                     </label>
                     <Button type="primary" htmlType="submit">
                         Begin the paper
@@ -98,7 +97,7 @@ export function PapersPage() {
                             <Link to={`/papers/${paper.id}`}>
                                 <b>{paper.title || 'Paper without a title'}</b>
                                 <span className="soft">
-                                    {STYLES.find((one) => one.value === paper.style)?.label} · {paper.sources === 1 ? '1 source' : `${paper.sources} sources`} · changed{' '}
+                                    {styles.find((one) => one.value === paper.style)?.label} · {paper.sources === 1 ? '1 source' : `${paper.sources} sources`} · changed{' '}
                                     {new Date(paper.updatedAt).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' })}
                                 </span>
                             </Link>

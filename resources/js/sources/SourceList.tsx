@@ -23,7 +23,8 @@ function open(saved: SavedSource): number {
 
 /** The paper's sources in the order of the page. */
 export function SourceList({ page, sources, reference, onOpen, onCopy, onRemove }: Props) {
-    if (page.entries.length === 0) {
+    const shown = [...page.entries.map((entry) => ({ id: entry.id, aside: '' })), ...page.leftOut.map((one) => ({ id: one.id, aside: one.sentence }))];
+    if (shown.length === 0) {
         return (
             <div className="first">
                 <h2>Add your first source</h2>
@@ -42,7 +43,7 @@ export function SourceList({ page, sources, reference, onOpen, onCopy, onRemove 
     }
     return (
         <ul className="list" aria-label="Sources">
-            {page.entries.map((entry) => {
+            {shown.map((entry) => {
                 const saved = sources[entry.id];
                 if (saved === undefined) return null;
                 const name = called(saved.source);
@@ -55,6 +56,12 @@ export function SourceList({ page, sources, reference, onOpen, onCopy, onRemove 
                                 {reference.kinds.find((kind) => kind.id === saved.source.kind)?.label}
                                 {listed(saved.source.contributors) !== '' && ` · ${listed(saved.source.contributors)}`}
                             </span>
+                            {entry.aside !== '' && (
+                                <span className="wants">
+                                    <br />
+                                    {entry.aside}
+                                </span>
+                            )}
                             {wants > 0 && (
                                 <span className="wants">
                                     <br />

@@ -6,18 +6,26 @@ namespace Bibrel\Core\Style\Apa;
 
 use Bibrel\Core\Cite\Locator;
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\Shape;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\OrderWords;
 use Bibrel\Core\Style\Standing;
 use Bibrel\Core\Style\Style;
 
-/** APA, 7th edition. */
-final class Apa implements Style
+/** APA in its 7th and 6th editions. */
+final readonly class Apa implements Style
 {
+    private const LABELS = [7 => 'APA, 7th edition', 6 => 'APA, 6th edition'];
+
+    /** @param  6|7  $edition */
+    public function __construct(private int $edition = 7)
+    {
+    }
+
     public function id(): string
     {
-        return 'apa-7';
+        return "apa-{$this->edition}";
     }
 
     public function family(): string
@@ -27,17 +35,23 @@ final class Apa implements Style
 
     public function label(): string
     {
-        return 'APA, 7th edition';
+        return self::LABELS[$this->edition];
+    }
+
+    /** Letters, e-mails and interviews of one's own stand in the text only (Publication Manual, 7th ed., 8.9). */
+    public function lists(Source $source): bool
+    {
+        return $source->kind->shape !== Shape::Message;
     }
 
     public function entry(Source $source, CourseRules $course, Standing $standing): array
     {
-        return (new Entry($source, $course, $standing))->runs();
+        return (new Entry($source, $course, $standing, $this->edition))->runs();
     }
 
     public function citation(Source $source, Locator $locator, bool $narrative, Standing $standing): array
     {
-        return (new Citation($source, $standing))->runs($locator, $narrative);
+        return (new Citation($source, $standing, $this->edition))->runs($locator, $narrative);
     }
 
     public function orderedBy(Source $source): array

@@ -26,13 +26,16 @@ final class Citation
 
     private const SEVERAL = ['page' => 'pp.', 'paragraph' => 'paras.', 'chapter' => 'Chapters', 'section' => 'Sections', 'line' => 'lines', 'slide' => 'Slides'];
 
-    public function __construct(private readonly Source $source, private readonly Standing $standing)
+    public function __construct(private readonly Source $source, private readonly Standing $standing, private readonly int $edition = 7)
     {
     }
 
     /** @return list<Run> */
     public function runs(Locator $locator, bool $narrative): array
     {
+        if ($this->source->kind->shape === Shape::Message) {
+            return $this->personalCommunication($narrative);
+        }
         $who = new Line;
         $leaders = array_values(Entry::leaders($this->source));
         $leaders === [] ? $this->title($who) : $this->authors($who, $leaders, $narrative);
@@ -52,12 +55,30 @@ final class Citation
         return $line->add(')', 'apa.cite.parentheses')->runs();
     }
 
+    /**
+     * "(M. Oake, personal communication, May 3, 2023)"
+     *
+     * @return list<Run>
+     */
+    private function personalCommunication(bool $narrative): array
+    {
+        $names = implode(' and ', array_map(static fn (Contributor $one): string => Names::direct($one->name), Entry::leaders($this->source)));
+        $date = Wording::running($this->source->date());
+        $line = (new Line)->add($narrative ? '' : '(', 'apa.cite.parentheses')->add($names, 'apa.cite.author', 'contributors')->add($narrative ? ' (' : ($names === '' ? '' : ', '), 'apa.cite.parentheses');
+
+        return $line->add('personal communication', 'apa.cite.personal')->add($date === '' ? '' : ", {$date}", 'apa.cite.date', 'containers.0.date')->add(')', 'apa.cite.parentheses')->runs();
+    }
+
     /** @param  list<Contributor>  $leaders */
     private function authors(Line $line, array $leaders, bool $narrative): void
     {
         $line->add($this->name($leaders[0]->name), 'apa.cite.author', 'contributors');
         if (count($leaders) === 2) {
             $line->add(($narrative ? ' and ' : ' & ').$this->name($leaders[1]->name), 'apa.cite.author', 'contributors');
+        } elseif ($this->edition === 6 && count($leaders) > 2 && count($leaders) < 6) {
+            $names = array_map(fn (Contributor $one): string => $this->name($one->name), array_slice($leaders, 1));
+            $last = array_pop($names);
+            $line->add(', '.implode('', array_map(static fn (string $name): string => "{$name}, ", $names)).($narrative ? 'and ' : '& ').$last, 'apa.cite.author', 'contributors');
         } elseif (count($leaders) > 2) {
             $line->add(' et al.', 'apa.cite.author', 'contributors');
         }

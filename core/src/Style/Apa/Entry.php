@@ -39,6 +39,7 @@ final class Entry
         private readonly Source $source,
         private readonly CourseRules $course,
         private readonly Standing $standing,
+        private readonly int $edition = 7,
     ) {
         $this->line = new Line;
     }
@@ -49,11 +50,11 @@ final class Entry
         $this->line = new Line;
         $leaders = self::leaders($this->source);
         if ($leaders !== []) {
-            Names::lead($this->line, $leaders);
+            Names::lead($this->line, $leaders, $this->edition === 6 ? 7 : 20);
             $this->close();
             $this->date();
             $this->title();
-        } elseif ($this->source->title->isEmpty() && $this->source->genre === '') {
+        } elseif ($this->source->title->isEmpty() && $this->source->genre.$this->source->subject === '') {
             $this->date();
         } else {
             $this->title();
@@ -116,7 +117,7 @@ final class Entry
         $dress = self::dress($this->source);
         $rule = $dress === Dress::Italic ? 'apa.title.italic' : 'apa.title.plain';
         if ($title->isEmpty()) {
-            $this->described($this->source->genre, 'genre');
+            $this->source->subject === '' ? $this->described($this->source->genre, 'genre') : $this->review();
         } elseif ($title->described) {
             $this->described($title->full(), 'title.main');
         } else {
@@ -220,11 +221,18 @@ final class Entry
         if ($source->title->isEmpty() || $source->title->described) {
             return;
         }
+        if ($source->subject !== '') {
+            $this->line->add(' ', 'apa.title.note');
+            $this->review();
+
+            return;
+        }
         if ($source->kind->id === 'thesis') {
             $type = $source->genre === '' ? 'Doctoral dissertation' : TitleCase::sentence(str_ireplace('phd dissertation', 'Doctoral dissertation', $source->genre));
-            $this->line->add(" [{$type}", 'apa.title.note', 'genre')
-                ->add($source->container()->publisher === '' ? '' : ', ', 'apa.title.note')
-                ->add(Quotes::curly($source->container()->publisher), 'apa.title.note', 'containers.0.publisher')
+            $published = $this->isPublished();
+            $this->line->add(' ['.($published ? $type : 'Unpublished '.lcfirst($type)), 'apa.title.note', 'genre')
+                ->add($source->container()->publisher === '' || ! $published ? '' : ', ', 'apa.title.note')
+                ->add($published ? Quotes::curly($source->container()->publisher) : '', 'apa.title.note', 'containers.0.publisher')
                 ->add(']', 'apa.title.note');
 
             return;
@@ -233,12 +241,31 @@ final class Entry
         $note = match (true) {
             $source->genre !== '' => Letters::capital($source->genre),
             $artwork !== '' => Letters::capital($artwork),
-            default => $source->kind->note,
+            default => $this->edition === 6 && $source->kind->id === 'film' ? 'Motion picture' : $source->kind->note,
         };
         if ($note !== '') {
             $field = $source->genre !== '' ? 'genre' : ($artwork !== '' ? 'medium' : null);
             $this->line->add(' [', 'apa.title.note')->add($note, 'apa.title.note', $field)->add(']', 'apa.title.note');
         }
+    }
+
+    /** "[Review of the book Moonpower, by H. Brook]" */
+    private function review(): void
+    {
+        $this->line->add('[Review of the '.($this->source->genre ?: 'book').' ', 'apa.title.review');
+        TitleSetter::setText($this->line, TitleCase::sentence($this->source->subject), 'subject', Dress::Italic, 'apa.title.review', 'apa.title.within');
+        $makers = $this->source->by(Role::ReviewedAuthor);
+        if ($makers !== []) {
+            $this->line->comma('apa.comma')->add(' by ', 'apa.title.review');
+            Names::inMiddle($this->line, $makers, 'contributors', 'apa.title.review');
+        }
+        $this->line->add(']', 'apa.title.review');
+    }
+
+    /** Whether a reader can get at it: it has an address or stands in an archive. */
+    private function isPublished(): bool
+    {
+        return isset($this->source->containers[1]) || $this->source->container()->url !== '' || $this->source->container()->doi !== '';
     }
 
     private function periodical(): void
@@ -259,7 +286,7 @@ final class Entry
         if ($container->articleNumber !== '') {
             $this->line->comma('apa.comma')->add(' ', 'apa.comma')->add('Article '.preg_replace('/^article\s+/i', '', $container->articleNumber), 'apa.source.pages', 'containers.0.articleNumber');
         } elseif ($pages !== '') {
-            $this->line->comma('apa.comma')->add(' ', 'apa.comma')->add($pages, 'apa.source.pages', 'containers.0.pages');
+            $this->line->comma('apa.comma')->add(' ', 'apa.comma')->add($this->edition === 6 && $this->source->kind->id === 'newspaper-article' ? (PageRange::isSeveral($pages) ? 'pp. ' : 'p. ').$pages : $pages, 'apa.source.pages', 'containers.0.pages');
         }
         $this->close();
     }
@@ -269,20 +296,31 @@ final class Entry
         $container = $this->source->container();
         if ($container->title !== '') {
             $this->line->add($this->source->kind->id === 'song' ? 'On ' : 'In ', 'apa.source.in');
-            $editors = array_filter($container->contributors, static fn (Contributor $one): bool => ! $one->name->isEmpty());
+            [$editors, $path] = $this->peopleOfTheWhole();
             if ($editors !== []) {
                 $first = reset($editors);
-                Names::inMiddle($this->line, $editors, 'containers.0.contributors', 'apa.source.in');
+                Names::inMiddle($this->line, $editors, $path, 'apa.source.in');
                 $label = Wording::leadLabel($first->role, count($editors));
                 $this->line->add($label === '' ? '' : " ({$label})", 'apa.source.in')->add(', ', 'apa.source.in');
             }
-            $case = $this->source->isEnglish() && in_array($this->source->kind->id, ['chapter', 'reference-entry', 'conference-paper', 'online-reference', 'wiki-entry'], true);
+            $case = $this->source->isEnglish() && $this->source->kind->id !== 'conference-paper';
             $title = $case ? TitleCase::sentence($container->title) : $container->title;
             TitleSetter::setText($this->line, $title, 'containers.0.title', Dress::Italic, 'apa.source.book', 'apa.title.within');
             $this->bookParentheses();
             $this->close();
         }
         $this->house($container->publisher, 'containers.0.publisher', 'apa.source.publisher');
+    }
+
+    /** @return array{array<int, Contributor>, string} those before the title of the whole, and where they stand */
+    private function peopleOfTheWhole(): array
+    {
+        $editors = array_filter($this->source->container()->contributors, static fn (Contributor $one): bool => ! $one->name->isEmpty());
+        if ($editors !== []) {
+            return [$editors, 'containers.0.contributors'];
+        }
+
+        return [array_diff_key($this->source->by(Role::ExecutiveProducer), self::leaders($this->source)), 'contributors'];
     }
 
     private function bookParentheses(): void
@@ -310,12 +348,15 @@ final class Entry
     private function publisher(): void
     {
         $container = $this->source->container();
-        if ($this->source->kind->id === 'thesis') {
+        if ($this->source->kind->id === 'thesis' && $this->isPublished()) {
             return;
         }
-        if ($this->source->kind->id === 'lecture' && $container->title === '' && $container->publisher === '') {
-            $this->house($container->place, 'containers.0.place', 'apa.source.place');
+        if ($this->source->kind->id === 'lecture') {
+            $this->event();
 
+            return;
+        }
+        if ($this->edition === 6 && $this->source->kind->shape === Shape::Online && $this->isPublished()) {
             return;
         }
         if ($container->collection !== '') {
@@ -332,6 +373,20 @@ final class Entry
         }
     }
 
+    /** Where a talk was given: the event, or who held it, and the place. */
+    private function event(): void
+    {
+        $container = $this->source->container();
+        $name = $container->title !== '' ? 'title' : 'publisher';
+        $this->line->add(Quotes::curly($container->{$name}), 'apa.source.site', "containers.0.{$name}");
+        if ($container->place !== '') {
+            $this->line->add($container->{$name} === '' ? '' : ', ', 'apa.comma')->add(Quotes::curly($container->place), 'apa.source.place', 'containers.0.place');
+        }
+        if ($container->{$name}.$container->place !== '') {
+            $this->close();
+        }
+    }
+
     /** A publisher or site, unless it is the author already or says the title again. */
     private function house(string $name, string $field, string $rule): void
     {
@@ -344,6 +399,10 @@ final class Entry
             return;
         }
         $houses = array_map(Publishers::withoutForm(...), preg_split('~\s*[;/]\s*~', $name) ?: []);
+        $place = $this->source->container()->place;
+        if ($this->edition === 6 && $rule === 'apa.source.publisher' && $place !== '') {
+            $this->line->add($place, 'apa.source.place', 'containers.0.place')->add(': ', 'apa.source.place');
+        }
         $this->line->add(Quotes::curly(implode('; ', $houses)), $rule, $field);
         $this->close();
     }
@@ -371,7 +430,10 @@ final class Entry
                 $accessed = $this->source->accessedOn();
                 if ($kind === 'url' && ! $accessed->isNone() && $this->printsRetrieval()) {
                     $this->line->add('Retrieved ', 'apa.retrieved')->add(Wording::running($accessed), 'apa.retrieved', 'accessed')->add(', from ', 'apa.retrieved');
+                } elseif ($kind === 'url' && $this->edition === 6) {
+                    $this->line->add('Retrieved from ', 'apa.retrieved');
                 }
+                $address = $this->edition === 6 ? str_replace('https://doi.org/', 'doi:', $address) : $address;
                 $this->line->add($address, "apa.{$kind}", "containers.{$i}.{$kind}");
 
                 return;

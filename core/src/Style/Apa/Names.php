@@ -13,16 +13,15 @@ use Bibrel\Core\Text\Line;
 /** Names in APA: all turned round at the head of an entry, initials first inside it. */
 final class Names
 {
-    private const LIMIT = 20;
-
     /**
      * All names at the head of an entry, with their roles and without the closing stop.
      *
      * @param  array<int, Contributor>  $leaders  by their place in the source's contributors
+     * @param  int  $limit  how many are named in full: 20, in the 6th edition 7
      */
-    public static function lead(Line $line, array $leaders): void
+    public static function lead(Line $line, array $leaders, int $limit): void
     {
-        $shown = self::shown($leaders);
+        $shown = self::shown($leaders, $limit);
         $count = count($shown);
         $n = 0;
         $roles = array_unique(array_map(static fn (Contributor $one): string => $one->role->value, $leaders));
@@ -30,7 +29,7 @@ final class Names
             $n++;
             if ($n > 1) {
                 match (true) {
-                    count($leaders) > self::LIMIT && $n === $count => $line->add(', . . . ', 'apa.author.many'),
+                    count($leaders) > $limit && $n === $count => $line->add(', . . . ', 'apa.author.many'),
                     $n === $count => $line->add($count === 2 && $one->name->isGroup() && reset($shown)->name->isGroup() ? ' & ' : ', & ', 'apa.author.and'),
                     default => $line->add(', ', 'apa.comma'),
                 };
@@ -89,11 +88,11 @@ final class Names
 
     /**
      * @param  array<int, Contributor>  $leaders
-     * @return array<int, Contributor> all of up to twenty; of more, the first nineteen and the last
+     * @return array<int, Contributor> all of up to the limit; of more, all but one of them and the last
      */
-    private static function shown(array $leaders): array
+    private static function shown(array $leaders, int $limit): array
     {
-        return count($leaders) <= self::LIMIT ? $leaders : array_slice($leaders, 0, self::LIMIT - 1, true) + array_slice($leaders, -1, 1, true);
+        return count($leaders) <= $limit ? $leaders : array_slice($leaders, 0, $limit - 1, true) + array_slice($leaders, -1, 1, true);
     }
 
     private static function inverted(Line $line, Name $name, string $field): void

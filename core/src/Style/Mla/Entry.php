@@ -30,12 +30,16 @@ final class Entry
 {
     private const ITALIC_ONLINE = ['website'];
 
+    /** Those who shaped the whole, not the part, though they are named with the part. */
+    private const OF_THE_WHOLE = [Role::Uploader, Role::Host, Role::ExecutiveProducer, Role::Creator];
+
     private Line $line;
 
     public function __construct(
         private readonly Source $source,
         private readonly CourseRules $course,
         private readonly Standing $standing,
+        private readonly int $edition = 9,
     ) {
         $this->line = new Line;
     }
@@ -47,6 +51,7 @@ final class Entry
         $this->author();
         $this->title();
         $this->original();
+        $this->review();
         $this->partContributors();
         foreach ($this->source->containers as $i => $container) {
             $this->container($container, $i);
@@ -93,10 +98,7 @@ final class Entry
     {
         $title = $this->source->title;
         if ($title->isEmpty()) {
-            if ($this->source->genre !== '') {
-                $this->line->add(Letters::capital($this->source->genre), 'mla.title.described', 'genre');
-                $this->close();
-            }
+            $this->described();
 
             return;
         }
@@ -114,6 +116,43 @@ final class Entry
             $this->line->add(' [', 'mla.title.translated')
                 ->add(TitleCase::headline(Quotes::curly($title->translated)), 'mla.title.translated', 'title.translated', $dress === Dress::Italic)
                 ->add(']', 'mla.title.translated');
+        }
+        $this->close();
+    }
+
+    /** What stands for a title where there is none: the kind of talk or message, or the student's own words. */
+    private function described(): void
+    {
+        $recipients = $this->source->by(Role::Recipient);
+        if ($this->source->kind->id === 'review') {
+            return;
+        }
+        if ($this->source->kind->id === 'email') {
+            $this->line->add(Letters::capital($this->source->genre ?: 'e-mail').' to ', 'mla.title.described', 'genre');
+            if ($recipients === []) {
+                $this->line->add('the author', 'mla.title.described');
+            } else {
+                Names::inMiddle($this->line, $recipients, 'contributors', 'mla.title.described');
+            }
+            $this->close();
+        } elseif ($this->source->genre !== '' || $this->source->kind->id === 'interview-own') {
+            $this->line->add(Letters::capital($this->source->genre ?: 'interview'), 'mla.title.described', 'genre');
+            $this->close();
+        }
+    }
+
+    /** "Review of Moonpower, by Halima Brook": what a review is about, behind its own title. */
+    private function review(): void
+    {
+        if ($this->source->subject === '') {
+            return;
+        }
+        $this->line->add('Review of ', 'mla.review');
+        TitleSetter::setText($this->line, $this->source->subject, 'subject', Dress::Italic, 'mla.review', 'mla.title.within');
+        $makers = $this->source->by(Role::ReviewedAuthor);
+        if ($makers !== []) {
+            $this->line->comma('mla.comma')->add(' by ', 'mla.review');
+            Names::inMiddle($this->line, $makers, 'contributors', 'mla.review');
         }
         $this->close();
     }
@@ -158,12 +197,12 @@ final class Entry
         if (! $this->standsInContainer()) {
             return;
         }
-        $groups = $this->others(static fn (Role $role): bool => $role !== Role::Uploader);
+        $groups = $this->others(static fn (Role $role): bool => ! in_array($role, self::OF_THE_WHOLE, true));
         foreach ($groups as $i => [$role, $people]) {
             if ($i > 0) {
                 $this->line->comma('mla.comma')->space('mla.comma');
             }
-            $by = Wording::by($role);
+            $by = $role === Role::Interviewer ? 'interview by' : Wording::by($role, count($people));
             $this->line->add(($i === 0 ? Letters::capital($by) : $by).' ', 'mla.contributor');
             Names::inMiddle($this->line, $people, 'contributors', 'mla.contributor');
         }
@@ -201,7 +240,7 @@ final class Entry
     {
         $line = new Line;
         $title = $this->source->isEnglish() && $this->source->kind->shape === Shape::Part ? TitleCase::headline($container->title) : $container->title;
-        TitleSetter::setText($line, $title, "containers.{$i}.title", Dress::Italic, 'mla.container', 'mla.title.within');
+        TitleSetter::setText($line, $title, "containers.{$i}.title", $this->source->kind->id === 'lecture' && $i === 0 ? Dress::Plain : Dress::Italic, 'mla.container', 'mla.title.within');
 
         return $container->title === '' ? null : $line;
     }
@@ -212,15 +251,18 @@ final class Entry
         $lines = [];
         if ($i === 0) {
             $inContainer = ! $this->standsInContainer();
-            foreach ($this->others(static fn (Role $role): bool => $inContainer || $role === Role::Uploader) as [$role, $people]) {
+            foreach ($this->others(static fn (Role $role): bool => $inContainer || in_array($role, self::OF_THE_WHOLE, true)) as [$role, $people]) {
                 $lines[] = $line = new Line;
-                $line->add(Wording::by($role).' ', 'mla.contributor');
+                $line->add(Wording::by($role, count($people)).' ', 'mla.contributor');
                 Names::inMiddle($line, $people, 'contributors', 'mla.contributor');
             }
         }
+        if ($i === 0 && $this->source->kind->id === 'interview-own' && $this->source->by(Role::Interviewer) === []) {
+            $lines[] = (new Line)->add('conducted by the author', 'mla.contributor');
+        }
         foreach (self::byRole($container->contributors) as [$role, $people]) {
             $lines[] = $line = new Line;
-            $line->add(Wording::by($role).' ', 'mla.contributor');
+            $line->add(Wording::by($role, count($people)).' ', 'mla.contributor');
             Names::inMiddle($line, $people, "containers.{$i}.contributors", 'mla.contributor');
         }
 
@@ -271,7 +313,7 @@ final class Entry
     {
         $date = $container->date();
 
-        return (new Line)->add($date->isNone() ? $container->status : Wording::date($date), 'mla.date', $date->isNone() ? "containers.{$i}.status" : "containers.{$i}.date");
+        return (new Line)->add($date->isNone() ? $container->status : Wording::date($date, $this->edition), 'mla.date', $date->isNone() ? "containers.{$i}.status" : "containers.{$i}.date");
     }
 
     /** @return list<Line> */
@@ -297,7 +339,9 @@ final class Entry
     {
         $doi = WebAddress::doi($container->doi);
         if ($doi !== '') {
-            return (new Line)->add($this->course->addresses === Addresses::None ? '' : $doi, 'mla.doi', "containers.{$i}.doi");
+            $shown = $this->edition < 9 ? str_replace('https://doi.org/', 'doi:', $doi) : $doi;
+
+            return (new Line)->add($this->course->addresses === Addresses::None ? '' : $shown, 'mla.doi', "containers.{$i}.doi");
         }
         $url = match ($this->course->addresses) {
             Addresses::None => '',
@@ -380,7 +424,7 @@ final class Entry
     {
         $groups = [];
         foreach ($contributors as $place => $one) {
-            if (! $one->name->isEmpty() && $one->role !== Role::Recipient) {
+            if (! $one->name->isEmpty() && $one->role !== Role::Recipient && $one->role !== Role::ReviewedAuthor) {
                 $groups[$one->role->value][$place] = $one;
             }
         }

@@ -12,12 +12,19 @@ use Bibrel\Core\Style\OrderWords;
 use Bibrel\Core\Style\Standing;
 use Bibrel\Core\Style\Style;
 
-/** MLA, 9th edition. */
-final class Mla implements Style
+/** MLA in its 9th, 8th and 7th editions. */
+final readonly class Mla implements Style
 {
+    private const LABELS = [9 => 'MLA, 9th edition', 8 => 'MLA, 8th edition', 7 => 'MLA, 7th edition'];
+
+    /** @param  7|8|9  $edition */
+    public function __construct(private int $edition = 9)
+    {
+    }
+
     public function id(): string
     {
-        return 'mla-9';
+        return "mla-{$this->edition}";
     }
 
     public function family(): string
@@ -27,12 +34,19 @@ final class Mla implements Style
 
     public function label(): string
     {
-        return 'MLA, 9th edition';
+        return self::LABELS[$this->edition];
+    }
+
+    public function lists(Source $source): bool
+    {
+        return true;
     }
 
     public function entry(Source $source, CourseRules $course, Standing $standing): array
     {
-        return (new Entry($source, $course, $standing))->runs();
+        return $this->edition === 7
+            ? (new SeventhEntry($source, $course, $standing))->runs()
+            : (new Entry($source, $course, $standing, $this->edition))->runs();
     }
 
     public function citation(Source $source, Locator $locator, bool $narrative, Standing $standing): array

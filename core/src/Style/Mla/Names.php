@@ -18,7 +18,7 @@ final class Names
      *
      * @param  array<int, Contributor>  $leaders  by their place in the source's contributors
      */
-    public static function lead(Line $line, array $leaders): void
+    public static function lead(Line $line, array $leaders, bool $withRole = true): void
     {
         $places = array_keys($leaders);
         $names = array_values($leaders);
@@ -28,7 +28,25 @@ final class Names
         } elseif (count($names) > 2) {
             $line->add(', et al.', 'mla.author.many', 'contributors');
         }
-        self::role($line, $names[0]->role, count($names), "contributors.{$places[0]}");
+        if ($withRole) {
+            self::role($line, $names[0]->role, count($names), "contributors.{$places[0]}");
+        }
+    }
+
+    /**
+     * The 7th edition names up to three.
+     *
+     * @param  array<int, Contributor>  $leaders  three of them
+     */
+    public static function three(Line $line, array $leaders): void
+    {
+        foreach (array_keys($leaders) as $n => $place) {
+            if ($n === 0) {
+                self::inverted($line, $leaders[$place]->name, "contributors.{$place}");
+            } else {
+                $line->add($n === 1 ? ', ' : ', and ', 'mla.author.two')->add(self::direct($leaders[$place]->name), 'mla.author.two', "contributors.{$place}");
+            }
+        }
     }
 
     /** Three hyphens for the names of the entry before, with this entry's word for the role. */

@@ -6,6 +6,7 @@ namespace Bibrel\Core\Style\Mla;
 
 use Bibrel\Core\Source\PartialDate;
 use Bibrel\Core\Source\Role;
+use Bibrel\Core\Text\Letters;
 
 /** MLA's words for roles and dates. */
 final class Wording
@@ -27,7 +28,7 @@ final class Wording
     }
 
     /** The words before a name in the middle of an entry, in lower case: "edited by". */
-    public static function by(Role $role): string
+    public static function by(Role $role, int $count = 1): string
     {
         return match ($role) {
             Role::Editor => 'edited by',
@@ -43,7 +44,7 @@ final class Wording
             Role::ExecutiveProducer => 'executive producer',
             Role::Host => 'hosted by',
             Role::Narrator => 'narrated by',
-            Role::Performer => 'performance by',
+            Role::Performer => $count > 1 ? 'performances by' : 'performance by',
             Role::Conductor => 'conducted by',
             Role::Composer => 'composed by',
             Role::Creator => 'created by',
@@ -56,8 +57,11 @@ final class Wording
     }
 
     /** Day, month and year: "4 Mar. 2027"; words that are no date stay as they are. */
-    public static function date(PartialDate $date): string
+    public static function date(PartialDate $date, int $edition = 9): string
     {
+        if ($edition < 9 && $date->isSeason()) {
+            return Letters::capital(self::date($date));
+        }
         if ($date->year === null) {
             return $date->text;
         }
