@@ -7,10 +7,10 @@ namespace Bibrel\App\Http;
 use Bibrel\App\Models\Paper;
 use Bibrel\App\Models\SourceRecord;
 use Bibrel\Core\Check\Check;
+use Bibrel\Core\Check\Point;
 use Bibrel\Core\Cite\Locator;
 use Bibrel\Core\Page\Page;
 use Bibrel\Core\Page\PageEntry;
-use Bibrel\Core\Read\Remark;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\Style;
 use Bibrel\Core\Text\Run;
@@ -30,23 +30,35 @@ final class Presenter
     {
         return [
             ...self::settings($paper),
-            'sources' => $paper->sources->map(self::source(...))->all(),
+            'sources' => self::sources($paper),
             'page' => self::page($paper->page(), $paper->styleInUse()),
         ];
     }
 
+    /** @return list<array<string, mixed>> */
+    private static function sources(Paper $paper): array
+    {
+        $doubles = Check::doubles(array_values($paper->sources->map(static fn (SourceRecord $record): Source => $record->source())->all()));
+
+        return array_values($paper->sources->map(static function (SourceRecord $record) use ($paper, $doubles): array {
+            $shown = self::source($record, $paper->styleInUse());
+
+            return isset($doubles[$record->id]) ? [...$shown, 'points' => [...$shown['points'], $doubles[$record->id]->toArray()]] : $shown;
+        })->all());
+    }
+
     /** @return array<string, mixed> */
-    public static function source(SourceRecord $record): array
+    public static function source(SourceRecord $record, Style $style): array
     {
         $source = $record->source();
 
-        return ['id' => $record->id, 'version' => $record->version, 'source' => $source->toArray(), 'reading' => $record->reading, 'points' => self::points($source)];
+        return ['id' => $record->id, 'version' => $record->version, 'source' => $source->toArray(), 'reading' => $record->reading, 'points' => self::points($source, $style)];
     }
 
-    /** @return list<array<string, string>> */
-    public static function points(Source $source): array
+    /** @return list<array<string, mixed>> */
+    public static function points(Source $source, Style $style): array
     {
-        return array_map(static fn (Remark $remark): array => $remark->toArray(), Check::source($source));
+        return array_map(static fn (Point $point): array => $point->toArray(), Check::source($source, $style, (int) date('Ymd')));
     }
 
     /** @return array<string, mixed> */

@@ -37,12 +37,19 @@ abstract class BrowserTestCase extends TestCase
     protected function tearDown(): void
     {
         try {
-            $errors = array_filter($this->browser->manage()->getLog('browser'), static fn (array $line): bool => $line['level'] === 'SEVERE' && ! str_contains($line['message'], 'status of 4') && ! str_contains($line['message'], 'ERR_INTERNET_DISCONNECTED'));
-            self::assertSame([], array_column($errors, 'message'), 'The browser’s console has errors.');
+            self::assertSame([], $this->consoleErrors(), 'The browser’s console has errors.');
         } finally {
             $this->browser->quit();
             exec('rm -rf '.escapeshellarg($this->profile));
         }
+    }
+
+    /** @return list<string> the errors in the console since the last look, without answers that are refusals */
+    protected function consoleErrors(): array
+    {
+        $errors = array_filter($this->browser->manage()->getLog('browser'), static fn (array $line): bool => $line['level'] === 'SEVERE' && ! str_contains($line['message'], 'status of 4') && ! str_contains($line['message'], 'ERR_INTERNET_DISCONNECTED'));
+
+        return array_values(array_column($errors, 'message'));
     }
 
     protected function visit(string $path): void

@@ -32,11 +32,11 @@ final class ComposeController
         if (isset($input['paper'])) {
             $paper = Papers::find($request, (string) $input['paper']);
 
-            return new JsonResponse(['page' => Presenter::page($paper->page($source), $paper->styleInUse()), 'points' => Presenter::points($source)]);
+            return new JsonResponse(['page' => Presenter::page($paper->page($source), $paper->styleInUse()), 'points' => Presenter::points($source, $paper->styleInUse())]);
         }
         $style = Styles::get((string) $input['style']);
         $page = Page::compose([$source], $style, CourseRules::fromArray($input['course'] ?? []));
 
-        return new JsonResponse(['page' => Presenter::page($page, $style), 'points' => Presenter::points($source)]);
+        return new JsonResponse(['page' => Presenter::page($page, $style), 'points' => Presenter::points($source, $style)]);
     }
 }

@@ -28,7 +28,7 @@ final class LookupController
         if ($known !== null) {
             abort_if($known->paper_id !== $owner->id, 404);
 
-            return new JsonResponse(Presenter::source($known));
+            return new JsonResponse(Presenter::source($known, $owner->styleInUse()));
         }
         $today = PartialDate::parse($input['today'])->words();
         $reading = $lookup->page((string) ($input['lead'] ?? ''), $today);
@@ -43,6 +43,6 @@ final class LookupController
         ]);
         $owner->touch();
 
-        return new JsonResponse(Presenter::source($record), 201);
+        return new JsonResponse(Presenter::source($record, $owner->styleInUse()), 201);
     }
 }

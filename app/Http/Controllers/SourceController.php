@@ -42,7 +42,7 @@ final class SourceController
                 $found = SourceRecord::query()->create(['id' => $id, 'paper_id' => $owner->id, 'data' => $data, 'version' => 1]);
                 $owner->touch();
 
-                return new JsonResponse(Presenter::source($found), 201);
+                return new JsonResponse(Presenter::source($found, $owner->styleInUse()), 201);
             }
             abort_if($found->paper_id !== $owner->id, 404);
             $reading = $found->reading;
@@ -50,15 +50,15 @@ final class SourceController
                 $reading['settled'] = $input['settled'];
             }
             if ($found->data == $data && $found->reading == $reading) {
-                return new JsonResponse(Presenter::source($found));
+                return new JsonResponse(Presenter::source($found, $owner->styleInUse()));
             }
             if ($found->version !== (int) $input['version']) {
-                return Problems::response(409, 'Changed in another tab', 'This source was changed in another tab or window. Choose which to keep.', ['theirs' => Presenter::source($found), 'mine' => $data]);
+                return Problems::response(409, 'Changed in another tab', 'This source was changed in another tab or window. Choose which to keep.', ['theirs' => Presenter::source($found, $owner->styleInUse()), 'mine' => $data]);
             }
             $found->update(['data' => $data, 'reading' => $reading, 'version' => $found->version + 1]);
             $owner->touch();
 
-            return new JsonResponse(Presenter::source($found));
+            return new JsonResponse(Presenter::source($found, $owner->styleInUse()));
         });
     }
 
@@ -77,7 +77,7 @@ final class SourceController
         $found = SourceRecord::query()->withoutGlobalScope(SoftDeletingScope::class)->where('paper_id', $owner->id)->findOrFail(strtoupper($source));
         $found->restore();
 
-        return new JsonResponse(Presenter::source($found));
+        return new JsonResponse(Presenter::source($found, $owner->styleInUse()));
     }
 
     public function pageCopy(Request $request, string $paper, string $source): JsonResponse

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Cli;
 
+use Bibrel\Core\Check\Check;
 use Bibrel\Core\Cite\Locator;
 use Bibrel\Core\Page\Page;
 use Bibrel\Core\Page\PageEntry;
@@ -17,13 +18,14 @@ use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\Styles;
 use Bibrel\Core\Style\UnknownStyle;
 use Bibrel\Core\Text\Run;
+use Bibrel\Core\Write\CslJson as CslWriter;
 use Bibrel\Core\Write\Html;
 use Bibrel\Core\Write\PlainText;
 
 /** The core's command line. Exit status 0, or 2 with one plain line on standard error. */
 final class Bibrel
 {
-    private const USAGE = 'Use: bibrel cite|intext|read|rules|bench [options] [FILE]. See docs/command-line.md.';
+    private const USAGE = 'Use: bibrel cite|intext|page|convert|check|read|rules|bench [options] [FILE]. See docs/command-line.md.';
 
     /** @param  list<string>  $words */
     public static function run(array $words): int
@@ -33,6 +35,9 @@ final class Bibrel
             $output = match (array_shift($words)) {
                 'cite' => self::cite($words),
                 'intext' => self::intext($words),
+                'page' => PageOut::run($words),
+                'convert' => self::convert($words),
+                'check' => self::check($words),
                 'read' => ReadPage::run($words),
                 'rules' => RuleList::run(),
                 'bench' => Bench::run(),
@@ -81,6 +86,42 @@ final class Bibrel
         ));
     }
 
+    /** @param  list<string>  $words */
+    private static function convert(array $words): string
+    {
+        $arguments = Arguments::parse($words, ['from', 'to']);
+        $sources = self::sources($arguments);
+        $items = match ($arguments->required('to')) {
+            'csl-json' => array_map(CslWriter::item(...), $sources),
+            'json' => array_map(static fn (Source $source): array => $source->toArray(), $sources),
+            default => throw new UsageError("“{$arguments->get('to')}” is not a format to write. Use csl-json or json."),
+        };
+
+        return json_encode($items, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
+    }
+
+    /**
+     * One open point a line: the source's id, the point's id, the field, the sentence, parted by tabs.
+     *
+     * @param  list<string>  $words
+     */
+    private static function check(array $words): string
+    {
+        $arguments = Arguments::parse($words, ['style', 'from']);
+        $style = Styles::get($arguments->required('style'));
+        $sources = self::sources($arguments);
+        $doubles = Check::doubles($sources);
+        $out = '';
+        foreach ($sources as $source) {
+            $points = Check::source($source, $style, (int) date('Ymd'));
+            foreach (isset($doubles[$source->id]) ? [...$points, $doubles[$source->id]] : $points as $point) {
+                $out .= implode("\t", [$source->id, $point->id, $point->field, $point->sentence])."\n";
+            }
+        }
+
+        return $out;
+    }
+
     private static function page(Arguments $arguments): Page
     {
         $style = Styles::get($arguments->required('style'));
@@ -90,7 +131,7 @@ final class Bibrel
     }
 
     /** @return list<Source> */
-    private static function sources(Arguments $arguments): array
+    public static function sources(Arguments $arguments): array
     {
         return match ($arguments->get('from', 'csl-json')) {
             'csl-json' => CslJson::sources($arguments->input()),

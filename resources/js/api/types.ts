@@ -47,6 +47,9 @@ export interface Remark {
     field: string;
     sentence: string;
     value: string;
+    /** What the button says that sets `to`; '' where only a person can tell. */
+    mend?: string;
+    to?: string | Contributor[] | null;
 }
 
 export interface Reading {

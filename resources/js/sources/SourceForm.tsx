@@ -45,13 +45,22 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
     const wanted = (field: Field) => field.need !== 'optional' || hasValue(source, field.path) || reading?.findings[field.path] !== undefined || field.path === 'accessed';
     const shown = fields.filter((field) => all || wanted(field));
     const settled = reading?.settled ?? [];
-    const open: Remark[] = [...(reading?.remarks ?? []).filter((remark) => !settled.includes(remark.id) && stillOpen(remark)), ...saved.points];
+    const open: Remark[] = [
+        ...(reading?.remarks ?? []).filter((remark) => !settled.includes(remark.id) && stillOpen(remark)),
+        ...saved.points.filter((point) => !point.id.startsWith('missing-')),
+    ];
 
     function stillOpen(remark: Remark): boolean {
         return remark.id === 'lookup-failed' || !hasValue(source, fieldOf(remark.field));
     }
 
     const set = (path: string, value: unknown) => onEdit(withAt(source, path, value));
+    const mendButton = (point: Remark) =>
+        point.mend ? (
+            <button className="link" type="button" onClick={() => set(fieldOf(point.field), point.to)}>
+                {point.mend}
+            </button>
+        ) : null;
     const settle = (remark: Remark) => onEdit(source, [...settled, remark.id]);
 
     const seeIn = async (mark: string) => {
@@ -80,9 +89,11 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
                     </div>
                 ))}
                 {points.map((point) => (
-                    <div className="ev wants" key={point.id + point.sentence}>
-                        <span className="dot guess" aria-hidden="true" />
-                        {point.sentence}
+                    <div className={point.id.startsWith('missing-') ? 'ev' : 'ev wants'} key={point.id + point.sentence}>
+                        <span className={point.id.startsWith('missing-') ? 'dot own' : 'dot guess'} aria-hidden="true" />
+                        <span>
+                            {point.sentence} {mendButton(point)}
+                        </span>
                     </div>
                 ))}
             </>
@@ -133,6 +144,7 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
                             <li key={remark.id + remark.field + remark.sentence}>
                                 {remark.sentence}
                                 <span className="acts">
+                                    {mendButton(remark)}
                                     {remark.id !== 'lookup-failed' && reading !== null && reading.remarks.includes(remark) && (
                                         <button className="link" type="button" onClick={() => void seeIn(remark.value)}>
                                             Show the page copy

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Check;
+
+use Bibrel\Core\Source\Container;
+use Bibrel\Core\Source\Field;
+use Bibrel\Core\Source\Need;
+use Bibrel\Core\Source\Source;
+use Bibrel\Core\Style\Style;
+
+/** Expected fields that are empty, and what the style does without them. */
+final readonly class MissingFields implements Checks
+{
+    private const WITHOUT = [
+        'contributors' => 'Without an author the entry begins with the title.',
+        'containers.0.title' => 'Without it a reader cannot tell what the source is part of.',
+        'containers.0.publisher' => 'Without a publisher that element is left out.',
+        'containers.0.pages' => 'Without pages a reader has to search for the part.',
+        'containers.0.volume' => 'Without a volume the article is hard to find.',
+        'containers.0.url' => 'Without an address a reader cannot get there.',
+    ];
+
+    public function __construct(private ?Style $style)
+    {
+    }
+
+    public function on(Source $source): array
+    {
+        $points = [];
+        foreach ($source->kind->fields as $field) {
+            if ($field->need !== Need::Optional && ! self::filled($source, $field->path)) {
+                $points[] = new Point($field->need === Need::Required ? 'missing-required' : 'missing-expected', $field->path, $this->sentence($source, $field));
+            }
+        }
+        if (count($points) > 0 && self::identifying($source) < 3) {
+            $points[] = new Point('too-little', 'title.main', 'Too little is known yet for a reader to find this source: fewer than three of author, title, container, publisher, date and address.');
+        }
+
+        return array_values(array_filter($points, static fn (Point $point): bool => ! self::isCovered($source, $point->field)));
+    }
+
+    private function sentence(Source $source, Field $field): string
+    {
+        $without = self::WITHOUT[$field->path] ?? '';
+        if ($field->path === 'containers.0.date') {
+            $without = match ($this->style?->family()) {
+                'apa' => 'Without a date the entry says “n.d.”.',
+                'mla' => 'Without a date the entry gives the day you read it.',
+                default => '',
+            };
+        }
+
+        return trim("{$field->label} is still open. {$without}");
+    }
+
+    /** An element another one stands in for: a DOI for pages and address, a description for a title, a status for a date. */
+    private static function isCovered(Source $source, string $path): bool
+    {
+        $container = $source->container();
+        $second = $source->containers[1] ?? null;
+
+        return match ($path) {
+            'containers.0.url', 'containers.0.doi' => $container->doi.$container->url.$second?->url.$second?->doi !== '',
+            'containers.0.pages' => $container->articleNumber.$container->doi.$container->url !== '' || $container->status !== '',
+            'containers.0.volume', 'containers.0.issue' => $container->status !== '' || ($path === 'containers.0.issue' && $container->volume !== ''),
+            'containers.0.date' => $container->status !== '',
+            'containers.0.publisher' => $container->title !== '' && $container->url !== '',
+            'title.main' => $source->genre.$source->subject !== '',
+            default => false,
+        };
+    }
+
+    private static function filled(Source $source, string $path): bool
+    {
+        if (str_ends_with($path, 'contributors')) {
+            $people = $path === 'contributors' ? $source->contributors : $source->container()->contributors;
+            foreach ($people as $one) {
+                if (! $one->name->isEmpty()) {
+                    return true;
+                }
+            }
+
+            return false;
+        }
+        $keys = explode('.', $path);
+        $value = match ($keys[0]) {
+            'title' => $source->title->{$keys[1]},
+            'containers' => (string) (($source->containers[(int) $keys[1]] ?? new Container)->{$keys[2]}),
+            'original' => $source->original->{$keys[1]},
+            default => $source->{$keys[0]},
+        };
+
+        return $value !== '';
+    }
+
+    private static function identifying(Source $source): int
+    {
+        $container = $source->container();
+
+        return count(array_filter([$source->leaders() !== [], ! $source->title->isEmpty(), $container->title !== '', $container->publisher !== '', ! $source->date()->isNone(), $container->url.$container->doi !== '']));
+    }
+}
