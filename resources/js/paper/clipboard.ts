@@ -5,10 +5,27 @@ interface Copy {
     text: string;
 }
 
+/** Fills the clipboard from a copy event: the markup arrives as it is, paragraph settings included. */
+function byEvent(copy: Copy, formatted: boolean): boolean {
+    let filled = false;
+    const fill = (event: ClipboardEvent) => {
+        event.clipboardData?.setData('text/plain', copy.text);
+        if (formatted) event.clipboardData?.setData('text/html', copy.html);
+        event.preventDefault();
+        filled = true;
+    };
+    document.addEventListener('copy', fill, { once: true });
+    const done = document.execCommand('copy');
+    document.removeEventListener('copy', fill);
+    return done && filled;
+}
+
 /** Puts the page, or one entry, on the clipboard: formatted with plain text beside it, or as plain text alone. */
 export async function copyOut(paperId: string, sourceId: string | null, formatted: boolean): Promise<void> {
     const copy = await call<Copy>('GET', `papers/${paperId}/clipboard${sourceId === null ? '' : `?source=${sourceId}`}`);
+    if (byEvent(copy, formatted)) return;
     try {
+        // Browsers that allow no copy event after a request allow this.
         await navigator.clipboard.write([
             new ClipboardItem({
                 'text/plain': new Blob([copy.text], { type: 'text/plain' }),
@@ -16,15 +33,6 @@ export async function copyOut(paperId: string, sourceId: string | null, formatte
             }),
         ]);
     } catch {
-        // Browsers that keep the clipboard closed to scripts still let a copy event fill it.
-        const fill = (event: ClipboardEvent) => {
-            event.clipboardData?.setData('text/plain', copy.text);
-            if (formatted) event.clipboardData?.setData('text/html', copy.html);
-            event.preventDefault();
-        };
-        document.addEventListener('copy', fill, { once: true });
-        const done = document.execCommand('copy');
-        document.removeEventListener('copy', fill);
-        if (!done) throw new Error('The browser did not let the page onto the clipboard. Download the document instead.');
+        throw new Error('The browser did not let the page onto the clipboard. Download the document instead.');
     }
 }
