@@ -22,6 +22,7 @@ Route::prefix('api')->group(static function (): void {
     Route::post('papers/{paper}/sources/{source}/restore', [SourceController::class, 'restore']);
     Route::get('papers/{paper}/sources/{source}/page-copy', [SourceController::class, 'pageCopy']);
     Route::post('papers/{paper}/lookups', [LookupController::class, 'store']);
+    Route::post('bylines', [ComposeController::class, 'bylines']);
     Route::post('compose', [ComposeController::class, 'compose']);
     Route::get('papers/{paper}/clipboard', [PageController::class, 'clipboard']);
     Route::any('{any}', static fn () => abort(404))->where('any', '.*');

@@ -67,9 +67,11 @@ final class Presenter
         return [
             'heading' => $page->heading,
             'headingIsBold' => $page->headingIsBold,
+            'family' => $page->family,
             'entries' => array_map(static fn (PageEntry $entry): array => [
                 'id' => $entry->source->id,
                 'runs' => array_map(static fn (Run $run): array => [$run->text, $run->italic ? 1 : 0, $run->field, $run->rule], $entry->runs),
+                'annotation' => $entry->annotation(),
                 'citation' => PlainText::line($style->citation($entry->source, new Locator, false, $entry->standing)),
                 'narrative' => PlainText::line($style->citation($entry->source, new Locator, true, $entry->standing)),
             ], $page->entries),

@@ -62,7 +62,7 @@ final class FirstPaperTest extends BrowserTestCase
         self::assertStringContainsString('MLA Handbook, 9th ed.', $tip);
         $part->click();
         $this->until(fn (): bool => $this->browser->switchTo()->activeElement()->getAttribute('data-path') === 'containers.0.publisher', 'The cursor is not in the publisher’s field.');
-        $this->css('.sheet .e.on span.lit[data-field="containers.0.publisher"]');
+        $this->css('.sheet .block.on span.lit[data-field="containers.0.publisher"]');
     }
 
     public function test_the_keyboard_reaches_every_part_of_an_entry(): void

@@ -6,6 +6,8 @@ namespace Bibrel\App\Http\Controllers;
 
 use Bibrel\App\Http\Presenter;
 use Bibrel\Core\Page\Page;
+use Bibrel\Core\Read\Bylines;
+use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CourseRules;
@@ -16,6 +18,14 @@ use Illuminate\Validation\Rule;
 
 final class ComposeController
 {
+    /** A whole byline in, the people and organisations it names out. */
+    public function bylines(Request $request): JsonResponse
+    {
+        $input = $request->validate(['text' => ['required', 'string', 'max:4000']], ['text.max' => 'That is more than a byline. Paste only the line with the names.']);
+
+        return new JsonResponse(['contributors' => array_map(static fn (Contributor $one): array => $one->toArray(), Bylines::contributors($input['text']))]);
+    }
+
     /**
      * One unsaved source and a style in, its runs out. With a paper, the source takes the place of the saved one with
      * its id, and the whole page comes back, since its order and its neighbours may change.

@@ -47,7 +47,7 @@ final readonly class MissingFields implements Checks
         if ($field->path === 'containers.0.date') {
             $without = match ($this->style?->family()) {
                 'apa' => 'Without a date the entry says “n.d.”.',
-                'mla' => 'Without a date the entry gives the day you read it.',
+                'mla' => $source->container()->url === '' ? 'Without a date that element is left out.' : 'Without a date the entry gives the day you read it.',
                 default => '',
             };
         }

@@ -8,8 +8,10 @@ use Bibrel\Core\Check\Check;
 use Bibrel\Core\Cite\Locator;
 use Bibrel\Core\Page\Page;
 use Bibrel\Core\Page\PageEntry;
+use Bibrel\Core\Read\Bibtex;
 use Bibrel\Core\Read\CslJson;
 use Bibrel\Core\Read\Json;
+use Bibrel\Core\Read\Ris;
 use Bibrel\Core\Read\Unreadable;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Source;
@@ -18,9 +20,11 @@ use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\Styles;
 use Bibrel\Core\Style\UnknownStyle;
 use Bibrel\Core\Text\Run;
+use Bibrel\Core\Write\Bibtex as BibtexWriter;
 use Bibrel\Core\Write\CslJson as CslWriter;
 use Bibrel\Core\Write\Html;
 use Bibrel\Core\Write\PlainText;
+use Bibrel\Core\Write\Ris as RisWriter;
 
 /** The core's command line. Exit status 0, or 2 with one plain line on standard error. */
 final class Bibrel
@@ -91,10 +95,13 @@ final class Bibrel
     {
         $arguments = Arguments::parse($words, ['from', 'to']);
         $sources = self::sources($arguments);
+        if ($arguments->required('to') === 'ris' || $arguments->required('to') === 'bibtex') {
+            return $arguments->required('to') === 'ris' ? RisWriter::records($sources) : BibtexWriter::entries($sources);
+        }
         $items = match ($arguments->required('to')) {
             'csl-json' => array_map(CslWriter::item(...), $sources),
             'json' => array_map(static fn (Source $source): array => $source->toArray(), $sources),
-            default => throw new UsageError("“{$arguments->get('to')}” is not a format to write. Use csl-json or json."),
+            default => throw new UsageError("“{$arguments->get('to')}” is not a format to write. Use csl-json, bibtex, ris or json."),
         };
 
         return json_encode($items, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
@@ -136,7 +143,9 @@ final class Bibrel
         return match ($arguments->get('from', 'csl-json')) {
             'csl-json' => CslJson::sources($arguments->input()),
             'json' => array_map(static fn (array $json): Source => Source::fromArray($json, Kinds::all()), Json::objects($arguments->input())),
-            default => throw new UsageError("“{$arguments->get('from')}” is not a format to read. Use csl-json or json."),
+            'bibtex' => Bibtex::sources($arguments->input()),
+            'ris' => Ris::sources($arguments->input()),
+            default => throw new UsageError("“{$arguments->get('from')}” is not a format to read. Use csl-json, bibtex, ris or json."),
         };
     }
 }

@@ -29,7 +29,7 @@ final class PageOut
         $out = $arguments->required('out');
         $page = Page::compose(Bibrel::sources($arguments), $style, new CourseRules(heading: $arguments->get('heading')));
         $bytes = match ($to) {
-            'docx' => Docx::page($page, $style->family(), '', $page->heading),
+            'docx' => Docx::page($page, '', $page->heading),
             'rtf' => Rtf::page($page),
             'html' => "<!doctype html>\n<html lang=\"en\">\n<head><meta charset=\"utf-8\"><title>".htmlspecialchars($page->heading)."</title></head>\n<body>".RichText::page($page)."</body>\n</html>\n",
             'md' => Markdown::page($page),

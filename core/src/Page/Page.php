@@ -18,7 +18,7 @@ final readonly class Page
      * @param  list<PageEntry>  $entries
      * @param  list<PageEntry>  $leftOut  sources the style cites in the text only; their runs are empty
      */
-    private function __construct(public string $heading, public bool $headingIsBold, public array $entries, public array $leftOut)
+    private function __construct(public string $heading, public bool $headingIsBold, public array $entries, public array $leftOut, public string $family)
     {
     }
 
@@ -43,7 +43,7 @@ final readonly class Page
             $entries[] = new PageEntry($source, $standing, $style->entry($source, $course, $standing));
         }
 
-        return new self($course->heading !== '' ? $course->heading : $style->heading(count($entries)), $style->headingIsBold(), $entries, array_map(static fn (Source $source): PageEntry => new PageEntry($source, new Standing, []), self::ordered($leftOut, $style)));
+        return new self($course->heading !== '' ? $course->heading : $style->heading(count($entries)), $style->headingIsBold(), $entries, array_map(static fn (Source $source): PageEntry => new PageEntry($source, new Standing, []), self::ordered($leftOut, $style)), $style->family());
     }
 
     /**

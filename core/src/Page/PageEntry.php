@@ -6,6 +6,7 @@ namespace Bibrel\Core\Page;
 
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\Standing;
+use Bibrel\Core\Text\Quotes;
 use Bibrel\Core\Text\Run;
 
 /** One entry where it stands on the page. */
@@ -14,6 +15,12 @@ final readonly class PageEntry
     /** @param  list<Run>  $runs */
     public function __construct(public Source $source, public Standing $standing, public array $runs)
     {
+    }
+
+    /** @return list<string> the paragraphs of the annotation below the entry */
+    public function annotation(): array
+    {
+        return array_values(array_filter(array_map(trim(...), preg_split('/\R+/u', Quotes::curly($this->source->annotation)) ?: []), static fn (string $paragraph): bool => $paragraph !== ''));
     }
 
     public function text(): string

@@ -56,7 +56,7 @@ final class TitleSetter
 
     private static function spans(Line $line, string $text, string $field, Dress $dress, string $rule, string $within): void
     {
-        foreach (Markup::spans(Quotes::curly($text)) as [$words, $inner]) {
+        foreach (Markup::spans(Quotes::curly(Markup::withoutCase($text))) as [$words, $inner]) {
             if ($dress === Dress::Quoted) {
                 $words = Quotes::nested($words);
             }

@@ -10,7 +10,7 @@ final class Markup
     /** @return list<array{string, bool}> stretches of text and whether each is set off by <i> */
     public static function spans(string $text): array
     {
-        $text = (string) preg_replace('~<span class="nocase">(.*?)</span>~us', '$1', $text);
+        $text = self::withoutCase($text);
         $spans = [];
         foreach (preg_split('~(<i>.*?</i>)~us', $text, -1, PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY) ?: [] as $part) {
             $inner = preg_match('~^<i>(.*)</i>$~us', $part, $m) === 1;
@@ -20,6 +20,12 @@ final class Markup
         }
 
         return $spans;
+    }
+
+    /** Without the marks around words whose letter case is kept; the words stay. */
+    public static function withoutCase(string $text): string
+    {
+        return str_contains($text, '<span') ? (string) preg_replace('~<span class="nocase">(.*?)</span>~us', '$1', $text) : $text;
     }
 
     public static function plain(string $text): string

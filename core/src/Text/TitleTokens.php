@@ -30,7 +30,7 @@ final class TitleTokens
         }
         $words = [];
         for ($i = 1, $count = count($parts); $i < $count; $i += 2) {
-            if ($parts[$i][0] !== '<') {
+            if ($parts[$i][0] !== '<' || str_starts_with($parts[$i], '<span')) {
                 $words[] = $i;
             }
         }
@@ -40,6 +40,10 @@ final class TitleTokens
             $between = $i === $before + 2 ? $parts[$i - 1] : implode('', array_slice($parts, $before + 1, $i - $before - 1));
             $next = $words[$n + 1] ?? -1;
             $plain = $between === ' ';
+            $before = $i;
+            if ($parts[$i][0] === '<') {
+                continue;
+            }
             $parts[$i] = $rewrite($parts[$i], new TitleWord(
                 $n === 0 || ! $plain && preg_match('/[:?!—][”’"\')]*(?:<[^>]*>)?\s|—|\.\s+$/u', $between) === 1,
                 ! $plain && preg_match('/(?:^|[\s(—–-])[“‘"\']+(?:<i>)?$|<i>[“‘"\']*$/u', $between) === 1,
@@ -48,7 +52,6 @@ final class TitleTokens
                 $next === $i + 2 && isset(self::HYPHENS[$parts[$i + 1]]),
                 $next === -1 ? '' : $parts[$next],
             ));
-            $before = $i;
         }
 
         return implode('', $parts);

@@ -21,20 +21,19 @@ final class Docx
     private const HEAD = '<?xml version="1.0" encoding="UTF-8" standalone="yes"?>'."\n";
 
     /**
-     * @param  string  $family  "mla" or "apa"
      * @param  string  $surname  before the page number in MLA's running head
      * @return string the bytes of the file
      */
-    public static function page(Page $page, string $family, string $surname, string $title): string
+    public static function page(Page $page, string $surname, string $title): string
     {
-        $head = $family === 'mla' ? $surname : '';
+        $head = $page->family === 'mla' ? $surname : '';
 
         return self::zip([
             '[Content_Types].xml' => self::HEAD.'<Types xmlns="http://schemas.openxmlformats.org/package/2006/content-types"><Default Extension="rels" ContentType="application/vnd.openxmlformats-package.relationships+xml"/><Default Extension="xml" ContentType="application/xml"/><Override PartName="/word/document.xml" ContentType="application/vnd.openxmlformats-officedocument.wordprocessingml.document.main+xml"/><Override PartName="/word/styles.xml" ContentType="application/vnd.openxmlformats-officedocument.wordprocessingml.styles+xml"/><Override PartName="/word/header1.xml" ContentType="application/vnd.openxmlformats-officedocument.wordprocessingml.header+xml"/><Override PartName="/docProps/core.xml" ContentType="application/vnd.openxmlformats-package.core-properties+xml"/></Types>',
             '_rels/.rels' => self::HEAD.'<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId1" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/officeDocument" Target="word/document.xml"/><Relationship Id="rId2" Type="http://schemas.openxmlformats.org/package/2006/relationships/metadata/core-properties" Target="docProps/core.xml"/></Relationships>',
             'docProps/core.xml' => self::HEAD.'<cp:coreProperties xmlns:cp="http://schemas.openxmlformats.org/package/2006/metadata/core-properties" xmlns:dc="http://purl.org/dc/elements/1.1/"><dc:title>'.self::text($title).'</dc:title></cp:coreProperties>',
             'word/_rels/document.xml.rels' => self::HEAD.'<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId1" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/styles" Target="styles.xml"/><Relationship Id="rId2" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/header" Target="header1.xml"/></Relationships>',
-            'word/styles.xml' => self::styles($page->headingIsBold),
+            'word/styles.xml' => self::styles($page->headingIsBold, $page->family),
             'word/header1.xml' => self::HEAD.'<w:hdr '.self::W.'><w:p><w:pPr><w:pStyle w:val="Header"/></w:pPr>'.($head === '' ? '' : self::run("{$head} ", false)).'<w:r><w:fldChar w:fldCharType="begin"/></w:r><w:r><w:instrText xml:space="preserve"> PAGE </w:instrText></w:r><w:r><w:fldChar w:fldCharType="separate"/></w:r><w:r><w:t>1</w:t></w:r><w:r><w:fldChar w:fldCharType="end"/></w:r></w:p></w:hdr>',
             'word/document.xml' => self::document($page),
         ]);
@@ -45,13 +44,16 @@ final class Docx
         $body = '<w:p><w:pPr><w:pStyle w:val="Heading1"/></w:pPr>'.self::run($page->heading, false).'</w:p>';
         foreach ($page->entries as $entry) {
             $body .= '<w:p><w:pPr><w:pStyle w:val="Bibliography"/></w:pPr>'.implode('', array_map(static fn (Run $run): string => self::run($run->text, $run->italic), $entry->runs)).'</w:p>';
+            foreach ($entry->annotation() as $paragraph) {
+                $body .= '<w:p><w:pPr><w:pStyle w:val="Annotation"/></w:pPr>'.self::run($paragraph, false).'</w:p>';
+            }
         }
 
         return self::HEAD.'<w:document '.self::W.' xmlns:r="http://schemas.openxmlformats.org/officeDocument/2006/relationships"><w:body>'.$body
             .'<w:sectPr><w:headerReference w:type="default" r:id="rId2"/><w:pgSz w:w="12240" w:h="15840"/><w:pgMar w:top="1440" w:right="1440" w:bottom="1440" w:left="1440" w:header="720" w:footer="720" w:gutter="0"/></w:sectPr></w:body></w:document>';
     }
 
-    private static function styles(bool $boldHeading): string
+    private static function styles(bool $boldHeading, string $family): string
     {
         // Without widow control a sheet here holds the same lines as on the screen.
         $double = '<w:widowControl w:val="0"/><w:spacing w:before="0" w:after="0" w:line="480" w:lineRule="auto"/>';
@@ -61,6 +63,7 @@ final class Docx
             .'<w:style w:type="paragraph" w:default="1" w:styleId="Normal"><w:name w:val="Normal"/><w:pPr>'.$double.'</w:pPr></w:style>'
             .'<w:style w:type="paragraph" w:styleId="Heading1"><w:name w:val="heading 1"/><w:basedOn w:val="Normal"/><w:next w:val="Bibliography"/><w:pPr>'.$double.'<w:jc w:val="center"/><w:outlineLvl w:val="0"/></w:pPr><w:rPr>'.($boldHeading ? '<w:b/><w:bCs/>' : '<w:b w:val="0"/><w:bCs w:val="0"/>').'<w:color w:val="auto"/><w:sz w:val="24"/><w:szCs w:val="24"/></w:rPr></w:style>'
             .'<w:style w:type="paragraph" w:styleId="Bibliography"><w:name w:val="Bibliography"/><w:basedOn w:val="Normal"/><w:pPr>'.$double.'<w:ind w:left="720" w:hanging="720"/></w:pPr></w:style>'
+            .'<w:style w:type="paragraph" w:styleId="Annotation"><w:name w:val="Annotation"/><w:basedOn w:val="Normal"/><w:pPr>'.$double.'<w:ind w:left="'.($family === 'mla' ? 1440 : 720).'"/></w:pPr></w:style>'
             .'<w:style w:type="paragraph" w:styleId="Header"><w:name w:val="header"/><w:basedOn w:val="Normal"/><w:pPr><w:spacing w:before="0" w:after="0" w:line="240" w:lineRule="auto"/><w:jc w:val="right"/></w:pPr></w:style>'
             .'</w:styles>';
     }

@@ -13,7 +13,7 @@ final class Markdown
 {
     public static function page(Page $page): string
     {
-        return '# '.self::text($page->heading)."\n\n".implode("\n\n", array_map(static fn (PageEntry $entry): string => self::line($entry->runs), $page->entries))."\n";
+        return '# '.self::text($page->heading)."\n\n".implode("\n\n", array_map(static fn (PageEntry $entry): string => implode("\n\n", [self::line($entry->runs), ...array_map(static fn (string $paragraph): string => '> '.self::text($paragraph), $entry->annotation())]), $page->entries))."\n";
     }
 
     /** @param  list<Run>  $runs */

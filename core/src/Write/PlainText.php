@@ -19,6 +19,6 @@ final class PlainText
     /** The heading and one entry a line. */
     public static function page(Page $page): string
     {
-        return $page->heading."\n\n".implode("\n", array_map(static fn (PageEntry $entry): string => $entry->text(), $page->entries))."\n";
+        return $page->heading."\n\n".implode("\n", array_map(static fn (PageEntry $entry): string => implode("\n", [$entry->text(), ...$entry->annotation()]), $page->entries))."\n";
     }
 }

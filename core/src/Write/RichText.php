@@ -27,6 +27,6 @@ final class RichText
         $heading = htmlspecialchars($page->heading, ENT_NOQUOTES);
 
         return '<p style="'.self::FACE.';text-align:center">'.($page->headingIsBold ? "<b>{$heading}</b>" : $heading).'</p>'
-            .implode('', array_map(static fn (PageEntry $entry): string => self::entry($entry->runs), $page->entries));
+            .implode('', array_map(static fn (PageEntry $entry): string => self::entry($entry->runs).implode('', array_map(static fn (string $paragraph): string => '<p style="'.self::FACE.';margin-left:'.($page->family === 'mla' ? '1in' : '0.5in').'">'.htmlspecialchars($paragraph, ENT_NOQUOTES).'</p>', $entry->annotation())), $page->entries));
     }
 }

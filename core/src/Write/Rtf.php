@@ -19,7 +19,7 @@ final class Rtf
         return '{\rtf1\ansi\deff0{\fonttbl{\f0\froman Times New Roman;}}\paperw12240\paperh15840\margl1440\margr1440\margt1440\margb1440'."\n"
             .'{\header\pard\plain\f0\fs24\qr {\field{\*\fldinst PAGE}}\par}'."\n"
             .$heading
-            .implode('', array_map(static fn (PageEntry $entry): string => $double.'\li720\fi-720 '.self::line($entry->runs).'\par'."\n", $page->entries))
+            .implode('', array_map(static fn (PageEntry $entry): string => $double.'\li720\fi-720 '.self::line($entry->runs).'\par'."\n".implode('', array_map(static fn (string $paragraph): string => $double.($page->family === 'mla' ? '\li1440 ' : '\li720 ').self::text($paragraph).'\par'."\n", $entry->annotation())), $page->entries))
             .'}';
     }
 

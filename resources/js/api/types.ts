@@ -74,6 +74,8 @@ export type Run = [string, 0 | 1, string | null, string];
 export interface PageEntry {
     id: string;
     runs: Run[];
+    /** Paragraphs of the student's own below the entry. */
+    annotation: string[];
     citation: string;
     narrative: string;
 }
@@ -81,6 +83,7 @@ export interface PageEntry {
 export interface Page {
     heading: string;
     headingIsBold: boolean;
+    family: string;
     entries: PageEntry[];
     leftOut: { id: string; sentence: string }[];
 }

@@ -19,25 +19,37 @@ interface EntryProps {
     entry: PageEntry;
     on: boolean;
     litField: string | null;
+    family: string;
 }
 
-const Entry = memo(function Entry({ entry, on, litField }: EntryProps) {
+const Entry = memo(function Entry({ entry, on, litField, family }: EntryProps) {
     return (
-        <p className={on ? 'e on' : 'e'} data-entry={entry.id} tabIndex={0} aria-current={on || undefined}>
-            {entry.runs.map(([text, italic, field, rule], i) => (
-                <span
-                    key={i}
-                    data-rule={rule}
-                    data-field={field ?? undefined}
-                    className={on && field !== null && litField !== null && fieldOf(field) === litField ? 'lit' : undefined}
-                    style={italic ? { fontStyle: 'italic' } : undefined}
-                >
-                    {text}
-                </span>
-            ))}
-        </p>
+        <div className={on ? 'block on' : 'block'} data-entry={entry.id}>
+            <p className="e" tabIndex={0} aria-current={on || undefined}>
+                {entry.runs.map(([text, italic, field, rule], i) => (
+                    <span
+                        key={i}
+                        data-rule={rule}
+                        data-field={field ?? undefined}
+                        className={on && field !== null && litField !== null && fieldOf(field) === litField ? 'lit' : undefined}
+                        style={italic ? { fontStyle: 'italic' } : undefined}
+                    >
+                        {text}
+                    </span>
+                ))}
+            </p>
+            <Annotation entry={entry} family={family} />
+        </div>
     );
 });
+
+function Annotation({ entry, family }: { entry: PageEntry; family: string }) {
+    return entry.annotation.map((paragraph, i) => (
+        <p className={`note ${family}`} data-note="" key={i}>
+            {paragraph}
+        </p>
+    ));
+}
 
 interface Props {
     page: Page;
@@ -96,7 +108,7 @@ export function Sheets({ page, reference, runningHead, openSource, litField, onP
     const pick = (element: Element | null) => {
         const span = element?.closest<HTMLElement>('span[data-rule]');
         const entry = element?.closest<HTMLElement>('[data-entry]');
-        if (entry) onPick(entry.dataset.entry!, span?.dataset.field ?? 'title.main');
+        if (entry) onPick(entry.dataset.entry!, element?.closest('[data-note]') ? 'annotation' : (span?.dataset.field ?? 'title.main'));
     };
 
     /** Left and right walk over the parts of an entry, Enter goes to the field. */
@@ -135,9 +147,10 @@ export function Sheets({ page, reference, runningHead, openSource, litField, onP
             <div className="flow measure" ref={flow} aria-hidden="true">
                 <h2 className={page.headingIsBold ? 'bold' : undefined}>{page.heading}</h2>
                 {page.entries.map((entry) => (
-                    <p className="e" key={entry.id}>
-                        {entry.runs.map(([text, italic], i) => (italic ? <i key={i}>{text}</i> : text))}
-                    </p>
+                    <div className="block" key={entry.id}>
+                        <p className="e">{entry.runs.map(([text, italic], i) => (italic ? <i key={i}>{text}</i> : text))}</p>
+                        <Annotation entry={entry} family={page.family} />
+                    </div>
                 ))}
             </div>
             <div className="sheets">
@@ -157,7 +170,13 @@ export function Sheets({ page, reference, runningHead, openSource, litField, onP
                                     <div className="flow" style={shift}>
                                         {sheet === 0 && heading}
                                         {visible.map(({ entry }) => (
-                                            <Entry key={entry.id} entry={entry} on={entry.id === openSource} litField={entry.id === openSource ? litField : null} />
+                                            <Entry
+                                                key={entry.id}
+                                                entry={entry}
+                                                on={entry.id === openSource}
+                                                litField={entry.id === openSource ? litField : null}
+                                                family={page.family}
+                                            />
                                         ))}
                                     </div>
                                 </div>

@@ -1,4 +1,6 @@
 import { Button, Input, Select } from 'antd';
+import type { ClipboardEvent } from 'react';
+import { call } from '../api/client';
 import type { Contributor, Name, Reference } from '../api/types';
 
 interface Props {
@@ -30,6 +32,15 @@ function turned(name: Name, form: Form): Name {
 export function People({ id, path, people, roles, reference, onChange, onFocus }: Props) {
     const rows = people.length > 0 ? people : [{ role: roles[0] ?? 'author', name: {} }];
     const set = (place: number, part: Partial<Contributor>) => onChange(rows.map((row, i) => (i === place ? { ...row, ...part } : row)));
+    /** Several names pasted at once are taken apart by the server; one name stays where it was pasted. */
+    const paste = async (place: number, event: ClipboardEvent<HTMLElement>) => {
+        const text = event.clipboardData.getData('text/plain').trim();
+        if (!/[,;&\n]|\band\b|^by\b/i.test(text)) return;
+        event.preventDefault();
+        const found = await call<{ contributors: Contributor[] }>('POST', 'bylines', { text: text.slice(0, 4000) });
+        const role = rows[place]?.role ?? 'author';
+        onChange([...rows.slice(0, place), ...found.contributors.map((one) => ({ ...one, role })), ...rows.slice(place + 1)]);
+    };
     const name = (place: number, part: Name) => set(place, { name: { ...rows[place]!.name, ...part } });
     const move = (place: number) => onChange(rows.map((row, i) => (i === place - 1 ? rows[place]! : i === place ? rows[place - 1]! : row)));
 
@@ -37,7 +48,7 @@ export function People({ id, path, people, roles, reference, onChange, onFocus }
         <div className="people">
             {rows.map((row, i) => {
                 const form = formOf(row.name);
-                const known = { onFocus, 'data-path': `${path}.${i}` };
+                const known = { onFocus, 'data-path': `${path}.${i}`, onPaste: (event: ClipboardEvent<HTMLElement>) => void paste(i, event) };
                 return (
                     <div className={form === 'person' ? 'person' : 'person whole'} key={i}>
                         {form === 'person' ? (
@@ -110,7 +121,8 @@ export function People({ id, path, people, roles, reference, onChange, onFocus }
             <div>
                 <button className="link" type="button" onClick={() => onChange([...rows, { role: rows[rows.length - 1]?.role ?? 'author', name: {} }])}>
                     Add another
-                </button>
+                </button>{' '}
+                <span className="soft">or paste a whole line of names.</span>
             </div>
         </div>
     );

@@ -72,7 +72,7 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
 
     const under = (field: Field, current: string | Contributor[]) => {
         const finding = reading?.findings[field.path];
-        const points = saved.points.filter((point) => fieldOf(point.field) === field.path);
+        const points = saved.points.filter((point) => fieldOf(point.field) === field.path && point.id !== 'too-little');
         const offered = open.filter((remark) => remark.id === 'copyright-year' && remark.field === field.path);
         return (
             <>

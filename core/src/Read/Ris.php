@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Read;
+
+use Bibrel\Core\Source\Source;
+use Bibrel\Core\Source\Text;
+
+/**
+ * Reads RIS records: any line ends, a byte order mark, Latin-1, several records, lines that run on. Tags this has no
+ * place for are kept under `custom.csl.ris`.
+ */
+final class Ris
+{
+    private const TYPES = ['JOUR' => 'article-journal', 'EJOUR' => 'article-journal', 'ABST' => 'article-journal', 'INPR' => 'article-journal', 'MGZN' => 'article-magazine', 'NEWS' => 'article-newspaper', 'BOOK' => 'book', 'EBOOK' => 'book', 'EDBOOK' => 'book', 'CHAP' => 'chapter', 'ECHAP' => 'chapter', 'ENCYC' => 'entry-encyclopedia', 'DICT' => 'entry-dictionary', 'CONF' => 'paper-conference', 'CPAPER' => 'paper-conference', 'RPRT' => 'report', 'GOVDOC' => 'report', 'THES' => 'thesis', 'ELEC' => 'webpage', 'WEB' => 'webpage', 'ICOMM' => 'webpage', 'BLOG' => 'post-weblog', 'VIDEO' => 'motion_picture', 'MPCT' => 'motion_picture', 'SOUND' => 'song', 'MUSIC' => 'song', 'ART' => 'graphic', 'FIGURE' => 'figure', 'MAP' => 'map', 'DATA' => 'dataset', 'COMP' => 'software', 'PAMP' => 'pamphlet', 'MANSCPT' => 'manuscript', 'PCOMM' => 'personal_communication', 'SLIDE' => 'speech'];
+
+    /** Tag => CSL-JSON variable, for values that are taken as they are. */
+    private const PLAIN = ['TI' => 'title', 'T1' => 'title', 'PB' => 'publisher', 'CY' => 'publisher-place', 'PP' => 'publisher-place', 'VL' => 'volume', 'IS' => 'issue', 'ET' => 'edition', 'DO' => 'DOI', 'UR' => 'URL', 'L2' => 'URL', 'DB' => 'source', 'DP' => 'source', 'LA' => 'language', 'T3' => 'collection-title', 'ST' => 'title-short', 'M3' => 'genre', 'SV' => 'collection-number', 'N1' => 'annote'];
+
+    private const PEOPLE = ['AU' => 'author', 'A1' => 'author', 'A2' => 'editor', 'ED' => 'editor', 'A4' => 'translator', 'A3' => 'collection-editor'];
+
+    /**
+     * @return list<Source>
+     *
+     * @throws Unreadable
+     */
+    public static function sources(string $text): array
+    {
+        return array_map(CslJson::source(...), self::items($text));
+    }
+
+    /**
+     * @return list<array<string, mixed>> CSL-JSON items
+     *
+     * @throws Unreadable
+     */
+    public static function items(string $text): array
+    {
+        $text = Charset::toUtf8($text);
+        $items = [];
+        $record = [];
+        $tag = '';
+        foreach (preg_split('/\r\n|\r|\n/', $text) ?: [] as $line) {
+            if (preg_match('/^\s*([A-Z][A-Z0-9])\s{1,2}-\s?(.*)$/u', $line, $m) === 1) {
+                $tag = $m[1];
+                if ($tag === 'ER' || ($tag === 'TY' && $record !== [])) {
+                    $items[] = self::item($record);
+                    $record = [];
+                }
+                if ($tag !== 'ER') {
+                    $record[] = [$tag, trim($m[2])];
+                }
+            } elseif ($record !== [] && trim($line) !== '') {
+                [$last, $value] = array_pop($record);
+                $record[] = [$last, trim($value.' '.trim($line))];
+            }
+        }
+        if ($record !== []) {
+            $items[] = self::item($record);
+        }
+        $items = array_values(array_filter($items));
+        if ($items === []) {
+            throw new Unreadable('There is no RIS record in this text. Each one begins with a line “TY  - …”.');
+        }
+
+        return $items;
+    }
+
+    /**
+     * @param  list<array{string, string}>  $record
+     * @return array<string, mixed>
+     */
+    private static function item(array $record): array
+    {
+        $item = [];
+        $pages = ['', ''];
+        foreach ($record as [$tag, $value]) {
+            $value = Text::line($value);
+            if ($value === '') {
+                continue;
+            }
+            match (true) {
+                $tag === 'TY' => $item['type'] = self::TYPES[strtoupper($value)] ?? 'document',
+                $tag === 'ID' => $item['id'] = $value,
+                isset(self::PEOPLE[$tag]) => $item[self::PEOPLE[$tag]][] = self::name($value),
+                in_array($tag, ['T2', 'JO', 'JF', 'BT'], true) => $item['container-title'] = $item['container-title'] ?? $value,
+                in_array($tag, ['PY', 'Y1', 'DA'], true) => $item['issued'] = self::date($value, $tag === 'DA' ? null : ($item['issued'] ?? null)),
+                $tag === 'Y2' => $item['accessed'] = self::date($value, null),
+                $tag === 'SP' => $pages[0] = $value,
+                $tag === 'EP' => $pages[1] = $value,
+                $tag === 'SN' => $item[preg_match('/^[\d-]{9}$|^\d{4}-?\d{3}[\dX]$/i', $value) === 1 ? 'ISSN' : 'ISBN'] = $value,
+                isset(self::PLAIN[$tag]) => $item[self::PLAIN[$tag]] = $item[self::PLAIN[$tag]] ?? $value,
+                default => $item['ris'][$tag][] = $value,
+            };
+        }
+        if ($pages[0] !== '') {
+            $item['page'] = $pages[1] === '' || str_contains($pages[0], '-') ? $pages[0] : "{$pages[0]}-{$pages[1]}";
+        }
+        if (($item['type'] ?? '') === 'book' && isset($item['container-title'])) {
+            $item['collection-title'] ??= $item['container-title'];
+            unset($item['container-title']);
+        }
+
+        return $item === [] ? [] : ['type' => 'document', ...$item];
+    }
+
+    /** @return array<string, string> */
+    private static function name(string $value): array
+    {
+        $parts = array_map(trim(...), explode(',', $value));
+        if (count($parts) === 1) {
+            return ['literal' => $parts[0]];
+        }
+
+        return array_filter(['family' => $parts[0], 'given' => $parts[1], 'suffix' => $parts[2] ?? ''], static fn (string $part): bool => $part !== '');
+    }
+
+    /** "2016/11/03/" and the like; what is no such date keeps its words. */
+    private static function date(string $value, mixed $before): mixed
+    {
+        if (preg_match('~^(\d{4})(?:[/-](\d{1,2}))?(?:[/-](\d{1,2}))?(?:/.*)?$~', $value, $m) === 1) {
+            $parts = array_values(array_filter([(int) $m[1], (int) ($m[2] ?? 0), (int) ($m[3] ?? 0)]));
+
+            return is_array($before) && count($before['date-parts'][0] ?? []) > count($parts) ? $before : ['date-parts' => [$parts]];
+        }
+
+        return $before ?? ['literal' => trim($value, '/ ')];
+    }
+}

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Tests\Read;
+
+use Bibrel\Core\Page\Page;
+use Bibrel\Core\Page\PageEntry;
+use Bibrel\Core\Read\Bibtex;
+use Bibrel\Core\Read\Latex;
+use Bibrel\Core\Read\Ris;
+use Bibrel\Core\Read\Unreadable;
+use Bibrel\Core\Source\Source;
+use Bibrel\Core\Style\CourseRules;
+use Bibrel\Core\Style\Styles;
+use Bibrel\Core\Write\Bibtex as BibtexWriter;
+use Bibrel\Core\Write\Ris as RisWriter;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** BibTeX and RIS as they come from the wild, and back. */
+final class RecordsTest extends TestCase
+{
+    private const BIB = <<<'BIB'
+        % a comment line
+        @string{jch = "Journal of Coastal History"}
+        @comment{ignored {nested}}
+        @article{ilves2016,
+          author = {Ilves, Piet and Castellan, Noor},
+          title = "{Grain} and tide in a {Northmere} harbour",
+          journal = jch, volume = 12, number = {3}
+          pages = {215--239}, year = 2016, month = nov, doi = {10.5555/jch.2016.0123}, x-odd = {kept}
+        }
+        @book(brand2019, author = {Zo{\"e} Brandstr{\"o}m and {Dusk Survey}}, title = {On \emph{Moonpower} \& other mills}, publisher = {Quayside Press}, year = {2019})
+        @inproceedings{p1, crossref = {proc}, author = {Oake, Jr., Marten}, title = {Counting by ear}, pages = {4-9}}
+        @proceedings{proc, title = {Coastal Ecology}, editor = {Teal, Sunniva}, publisher = {Lowtide}, year = 2020}
+        BIB;
+
+    private const RIS = "\xEF\xBB\xBFTY  - JOUR\rAU  - Ilves, Piet\rAU  - Castellan, Noor\rTI  - Grain and tide\r   in a harbour\rJO  - Journal of Coastal History\rVL  - 12\rIS  - 3\rSP  - 215\rEP  - 239\rPY  - 2016/11//\rDO  - 10.5555/jch.2016.0123\rC7  - odd\rER  - \rTY  - BOOK\rAU  - Dusk Survey\rTI  - Night lines\rPB  - Lowtide Books\rPY  - 2020\rER  -";
+
+    public function test_bibtex_with_macros_crossref_accents_and_missing_commas(): void
+    {
+        self::assertSame([
+            'Brandström, Zoë, and Dusk Survey. On Moonpower & Other Mills. Quayside Press, 2019.',
+            'Ilves, Piet, and Noor Castellan. “Grain and Tide in a Northmere Harbour.” Journal of Coastal History, vol. 12, no. 3, Nov. 2016, pp. 215–39, https://doi.org/10.5555/jch.2016.0123.',
+            'Oake, Marten, Jr. “Counting by Ear.” Coastal Ecology, edited by Sunniva Teal, Lowtide, 2020, pp. 4–9.',
+            'Teal, Sunniva, editor. Coastal Ecology. Lowtide, 2020.',
+        ], self::lines(Bibtex::sources(self::BIB)));
+    }
+
+    public function test_braces_keep_the_capitals_of_names_in_sentence_case(): void
+    {
+        $source = Bibtex::sources('@book{x, title={The {Mill Street} Gates of {Northmere}}, year=2001}');
+        self::assertSame(['The Mill Street gates of Northmere. (2001).'], self::lines($source, 'apa-7'));
+    }
+
+    public function test_fields_without_a_place_are_kept(): void
+    {
+        self::assertSame(['x-odd' => 'kept'], Bibtex::sources(self::BIB)[0]->custom['csl']['bibtex'] ?? null);
+        self::assertSame(['C7' => ['odd']], Ris::sources(self::RIS)[0]->custom['csl']['ris'] ?? null);
+    }
+
+    public function test_ris_with_old_line_ends_a_mark_and_lines_that_run_on(): void
+    {
+        self::assertSame([
+            'Dusk Survey. Night Lines. Lowtide Books, 2020.',
+            'Ilves, Piet, and Noor Castellan. “Grain and Tide in a Harbour.” Journal of Coastal History, vol. 12, no. 3, Nov. 2016, pp. 215–39, https://doi.org/10.5555/jch.2016.0123.',
+        ], self::lines(Ris::sources(self::RIS)));
+    }
+
+    public function test_what_is_written_reads_as_the_same_page(): void
+    {
+        foreach ([Bibtex::sources(self::BIB), Ris::sources(self::RIS)] as $sources) {
+            self::assertSame(self::lines($sources), self::lines(Bibtex::sources(BibtexWriter::entries($sources))));
+            self::assertSame(self::lines($sources), self::lines(Ris::sources(RisWriter::records($sources))));
+        }
+    }
+
+    #[DataProvider('latex')]
+    public function test_latex_becomes_text(string $latex, string $text): void
+    {
+        self::assertSame($text, Latex::text($latex));
+    }
+
+    /** @return iterable<array{string, string}> */
+    public static function latex(): iterable
+    {
+        yield ['Zo{\"e}', 'Zoë'];
+        yield ['Zo\"{e}', 'Zoë'];
+        yield ["Jos\\'e", 'José'];
+        yield ['{\o}re', 'øre'];
+        yield ['Stra{\ss}e', 'Straße'];
+        yield ['\v{C}apek', 'Čapek'];
+        yield ['\c c', 'ç'];
+        yield ["\\'{\\i}", 'í'];
+        yield ['10\% of A \& B', '10% of A & B'];
+        yield ['1914--1918 --- so', '1914–1918 — so'];
+        yield ["``quoted''", '“quoted”'];
+        yield ['{\bf bold} and \textsc{caps}', 'bold and caps'];
+        yield ['a~b', 'a b'];
+        yield ['{{Nested {Braces}}}', 'Nested Braces'];
+    }
+
+    public function test_what_is_no_record_is_said_so(): void
+    {
+        foreach ([static fn () => Bibtex::sources('just text'), static fn () => Ris::sources('just text'), static fn () => Ris::sources('')] as $read) {
+            try {
+                $read();
+                self::fail('It was read.');
+            } catch (Unreadable $problem) {
+                self::assertStringContainsString('There is no', $problem->getMessage());
+            }
+        }
+    }
+
+    public function test_no_record_however_broken_brings_the_reader_down(): void
+    {
+        foreach (['@book{', '@book{x, title = {unclosed', '@book{x, title = "a', '@book{,,,}', '@article{a, author = }', '@book{x title={no comma} year=2001}', str_repeat('{', 500), '@book{x, title={a\\'] as $broken) {
+            try {
+                self::assertNotSame([], Bibtex::sources($broken));
+            } catch (Unreadable) {
+                self::assertStringNotContainsString('@book{x', $broken);
+            }
+        }
+        foreach (['TY  - ', "TY  - JOUR\nPY  - sometime\nAU  - \nSP  - \nEP  - 9", "TY  - XXXX\nTI  - A\n\nER  - \nER  - "] as $broken) {
+            try {
+                self::assertNotSame([], Ris::sources($broken));
+            } catch (Unreadable) {
+                self::assertSame('TY  - ', $broken);
+            }
+        }
+    }
+
+    /**
+     * @param  list<Source>  $sources
+     * @return list<string>
+     */
+    private static function lines(array $sources, string $style = 'mla-9'): array
+    {
+        return array_map(static fn (PageEntry $entry): string => $entry->text(), Page::compose($sources, Styles::get($style), new CourseRules)->entries);
+    }
+}
