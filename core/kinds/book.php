@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
 use Bibrel\Core\Source\Shape;
@@ -18,18 +19,7 @@ return new Kind(
         'title.main!',
         'title.subtitle',
         'title.translated',
-        'containers.0.series',
-        'containers.0.edition',
-        'containers.0.volume',
-        'containers.0.publisher!',
-        'containers.0.date!',
-        'containers.0.place',
-        'original.date',
-        'containers.0.doi',
-        'containers.0.url',
-        'isbn',
-        'language',
-        'annotation',
+        ...FieldLists::BOOK,
     ],
     roles: [Role::Author, Role::Editor, Role::Translator, Role::Illustrator, Role::Introduction, Role::Foreword, Role::Compiler],
     rank: 3,

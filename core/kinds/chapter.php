@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Shape;
 
@@ -17,19 +18,7 @@ return new Kind(
         ['title.main!', 'Title of the part'],
         'title.subtitle',
         ['containers.0.title!', 'Title of the book'],
-        'containers.0.contributors+',
-        'containers.0.edition',
-        'containers.0.volume',
-        'containers.0.publisher!',
-        'containers.0.date!',
-        'containers.0.pages+',
-        'containers.0.place',
-        'original.date',
-        'containers.0.doi',
-        'containers.0.url',
-        'isbn',
-        'language',
-        'annotation',
+        ...FieldLists::PART_OF_BOOK,
     ],
     rank: 8,
 );

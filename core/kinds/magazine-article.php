@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Shape;
 
@@ -17,16 +18,7 @@ return new Kind(
         ['title.main!', 'Title of the article'],
         'title.subtitle',
         ['containers.0.title!', 'Magazine', 'Coast and Clay'],
-        'containers.0.volume',
-        'containers.0.issue',
-        'containers.0.date!',
-        'containers.0.pages+',
-        'containers.0.url',
-        'containers.1.title',
-        'containers.1.url',
-        'accessed',
-        'language',
-        'annotation',
+        ...FieldLists::PERIODICAL,
     ],
     rank: 6,
 );

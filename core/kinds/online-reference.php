@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Shape;
 
@@ -18,11 +19,6 @@ return new Kind(
         ['containers.0.title!', 'Encyclopedia or dictionary'],
         'containers.0.contributors',
         'containers.0.edition',
-        'containers.0.publisher',
-        'containers.0.date+',
-        'containers.0.url!',
-        'accessed',
-        'language',
-        'annotation',
+        ...FieldLists::WEB,
     ],
 );

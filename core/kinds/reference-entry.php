@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Shape;
 
@@ -16,18 +17,6 @@ return new Kind(
         'contributors',
         ['title.main!', 'Word or title of the entry'],
         ['containers.0.title!', 'Reference book'],
-        'containers.0.contributors+',
-        'containers.0.edition',
-        'containers.0.volume',
-        'containers.0.publisher!',
-        'containers.0.date!',
-        'containers.0.pages+',
-        'containers.0.place',
-        'original.date',
-        'containers.0.doi',
-        'containers.0.url',
-        'isbn',
-        'language',
-        'annotation',
+        ...FieldLists::PART_OF_BOOK,
     ],
 );

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
 use Bibrel\Core\Source\Shape;
@@ -20,16 +21,7 @@ return new Kind(
         ['containers.0.title!', 'Published in', 'Coast and Clay'],
         'subject!',
         ['genre', 'What is reviewed', 'book'],
-        'containers.0.volume',
-        'containers.0.issue',
-        'containers.0.date!',
-        'containers.0.pages+',
-        'containers.0.url',
-        'containers.1.title',
-        'containers.1.url',
-        'accessed',
-        'language',
-        'annotation',
+        ...FieldLists::PERIODICAL,
     ],
     roles: [Role::Author, Role::ReviewedAuthor],
 );

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Shape;
 
@@ -17,12 +18,7 @@ return new Kind(
         ['title.main!', 'Page title'],
         'title.subtitle',
         ['containers.0.title+', 'Website'],
-        'containers.0.publisher',
-        'containers.0.date+',
-        'containers.0.url!',
-        'accessed',
-        'language',
-        'annotation',
+        ...FieldLists::WEB,
     ],
     rank: 1,
 );

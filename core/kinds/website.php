@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Shape;
 
@@ -15,11 +16,6 @@ return new Kind(
     fields: [
         'contributors+',
         ['title.main!', 'Name of the website', 'Slack Water Review'],
-        'containers.0.publisher',
-        'containers.0.date+',
-        'containers.0.url!',
-        'accessed',
-        'language',
-        'annotation',
+        ...FieldLists::WEB,
     ],
 );

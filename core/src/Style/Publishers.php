@@ -7,31 +7,38 @@ namespace Bibrel\Core\Style;
 /** Publishers' names without their legal form, and whether two names mean the same house. */
 final class Publishers
 {
-    private const FORM = '/,?\s+(?:Inc|Incorporated|Ltd|Limited|LLC|L\.L\.C|Corp|Corporation|Co|Company|GmbH|S\.?A|PLC|AG|B\.?V)\.?$/u';
+    /** Words for a business's legal structure, which say nothing about the house. */
+    private const STRUCTURE = '/,?\s+(?:Inc|Incorporated|Ltd|Limited|L\.?L\.?C|GmbH|P\.?L\.?C|AG|S\.A|B\.V)\.?$/u';
+
+    /** MLA leaves off every business word. */
+    private const BUSINESS = '/,?\s+(?:(?:&|and)\s+)?(?:Corp|Corporation|Co|Company)\.?$/u';
 
     /** Without "Inc." and the like. */
     public static function withoutForm(string $name): string
     {
-        $name = trim($name);
-        do {
-            $before = $name;
-            $name = (string) preg_replace(self::FORM, '', $name);
-        } while ($name !== $before && str_contains($name, ' '));
-
-        return $name;
+        return self::without(self::STRUCTURE, trim($name));
     }
 
-    /** MLA: also without "The", and academic presses with U and P. */
+    /** MLA: also without "Company" and "The", "and" for "&", and academic presses with U and P. */
     public static function abbreviated(string $name): string
     {
-        $name = (string) preg_replace('/^The\s+(?=\S+\s)/u', '', self::withoutForm($name));
-        $name = (string) preg_replace('/\s+(?:&|and) (?:Sons|Company|Co)\.?$/u', '', $name);
+        do {
+            $before = $name;
+            $name = self::without(self::BUSINESS, self::withoutForm($name));
+        } while ($name !== $before);
+        $name = (string) preg_replace(['/^The\s+(?=\S+\s)/u', '/\s&\s/u'], ['', ' and '], $name);
         if (preg_match('/\bUniversity\b/u', $name) !== 1 || preg_match('/\bPress\b/u', $name) !== 1) {
             return $name;
         }
-        $name = (string) preg_replace('/\bUniversity Press\b/u', 'UP', $name);
 
-        return (string) preg_replace(['/\bUniversity\b/u', '/\bPress\b/u'], ['U', 'P'], $name);
+        return (string) preg_replace(['/\bUniversity Press\b/u', '/\bUniversity\b/u', '/\bPress\b/u'], ['UP', 'U', 'P'], $name);
+    }
+
+    private static function without(string $words, string $name): string
+    {
+        $shorter = (string) preg_replace($words, '', $name);
+
+        return $shorter === '' ? $name : $shorter;
     }
 
     public static function same(string $a, string $b): bool
@@ -41,7 +48,7 @@ final class Publishers
 
     private static function bare(string $name): string
     {
-        $name = (string) preg_replace('/^the\s+/u', '', mb_strtolower(self::withoutForm($name)));
+        $name = (string) preg_replace('/^the\s+/u', '', mb_strtolower(self::without(self::BUSINESS, self::withoutForm($name))));
 
         return (string) preg_replace('/[^\p{L}\p{N}]+/u', '', str_replace('&', 'and', $name));
     }

@@ -24,7 +24,9 @@ final class Names
         $names = array_values($leaders);
         self::inverted($line, $names[0]->name, "contributors.{$places[0]}");
         if (count($names) === 2) {
-            $line->add(', and ', 'mla.author.two')->add(self::direct($names[1]->name), self::ruleFor($names[1]->name, 'mla.author.two'), "contributors.{$places[1]}");
+            // The comma belongs to the name turned round before it.
+            $turned = str_contains($line->text(), ',') && ! $names[0]->name->isGroup();
+            $line->add($turned ? ', and ' : ' and ', 'mla.author.two')->add(self::direct($names[1]->name), self::ruleFor($names[1]->name, 'mla.author.two'), "contributors.{$places[1]}");
         } elseif (count($names) > 2) {
             $line->add(', et al.', 'mla.author.many', 'contributors');
         }

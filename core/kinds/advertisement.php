@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\Shape;
+
+return new Kind(
+    id: 'advertisement',
+    label: 'Advertisement',
+    group: 'Pictures',
+    words: 'ad,advert,commercial,poster,advertising',
+    csl: 'graphic',
+    shape: Shape::Part,
+    fields: [
+        ['contributors', 'Company or product'],
+        ['title.main!', 'Title, or a description'],
+        ['containers.0.title+', 'Where it appeared'],
+        'containers.0.date!',
+        'containers.0.pages',
+        'containers.0.url',
+        'accessed',
+        'language',
+        'annotation',
+    ],
+    note: 'Advertisement',
+);

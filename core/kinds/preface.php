@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\Role;
+use Bibrel\Core\Source\Shape;
+
+return new Kind(
+    id: 'preface',
+    label: 'Introduction, preface, foreword or afterword',
+    group: 'Books',
+    words: 'introduction,preface,foreword,afterword',
+    csl: 'chapter',
+    shape: Shape::Part,
+    fields: [
+        'contributors!',
+        ['title.main!', 'What it is called', 'Introduction'],
+        ['containers.0.title!', 'Title of the book'],
+        'containers.0.contributors+',
+        'containers.0.edition',
+        'containers.0.publisher!',
+        'containers.0.date!',
+        'containers.0.pages+',
+        'containers.0.place',
+        'containers.0.url',
+        'isbn',
+        'language',
+        'annotation',
+    ],
+    roles: [Role::Author],
+);

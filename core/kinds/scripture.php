@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\Role;
+use Bibrel\Core\Source\Shape;
+
+return new Kind(
+    id: 'scripture',
+    label: 'Scripture or another classic',
+    group: 'Books',
+    words: 'bible,holy book,sacred text,scripture,classic,ancient',
+    csl: 'book',
+    shape: Shape::Whole,
+    fields: [
+        'contributors',
+        ['title.main!', 'Title of the edition'],
+        ['containers.0.version', 'Version or translation'],
+        'containers.0.edition',
+        'containers.0.publisher!',
+        'containers.0.date!',
+        'original.date',
+        'containers.0.url',
+        'language',
+        'annotation',
+    ],
+    roles: [Role::Editor, Role::Translator, Role::Author],
+);

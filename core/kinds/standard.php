@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\Role;
+use Bibrel\Core\Source\Shape;
+
+return new Kind(
+    id: 'standard',
+    label: 'Standard',
+    group: 'Research and public documents',
+    words: 'standard,norm,specification',
+    csl: 'standard',
+    shape: Shape::Whole,
+    fields: [
+        'contributors!',
+        'title.main!',
+        'title.subtitle',
+        ['containers.0.number!', 'Number of the standard'],
+        'containers.0.publisher',
+        'containers.0.date!',
+        'containers.0.url',
+        'language',
+        'annotation',
+    ],
+    roles: [Role::Author],
+);

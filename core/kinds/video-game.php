@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\Role;
+use Bibrel\Core\Source\Shape;
+
+return new Kind(
+    id: 'video-game',
+    label: 'Video game',
+    group: 'Research and public documents',
+    words: 'game,video game,computer game,app',
+    csl: 'software',
+    shape: Shape::Whole,
+    fields: [
+        ['contributors', 'Studio or maker'],
+        'title.main!',
+        'containers.0.version',
+        ['containers.0.publisher!', 'Publisher'],
+        'containers.0.date!',
+        'containers.0.url',
+        'medium',
+        'language',
+        'annotation',
+    ],
+    note: 'Video game',
+    roles: [Role::Author, Role::Creator, Role::Director],
+);

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Tests\Source;
+
+use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\Kinds;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class KindsTest extends TestCase
+{
+    public function test_every_kind_has_a_form_with_help_in_both_orders(): void
+    {
+        $kinds = Kinds::all()->list();
+        self::assertCount(count($kinds), array_unique(array_map(static fn (Kind $kind): string => $kind->label, $kinds)), 'Two kinds have one label.');
+        foreach ($kinds as $kind) {
+            $paths = array_map(static fn ($field): string => $field->path, $kind->fields);
+            self::assertCount(count($paths), array_unique($paths), "{$kind->id} asks for a field twice.");
+            foreach ($kind->fields as $field) {
+                self::assertNotSame('', $field->label.$field->what);
+                self::assertNotSame('', $field->where, "{$kind->id} · {$field->path}");
+            }
+            $apa = array_map(static fn ($field): string => $field->path, $kind->fieldsFor('apa'));
+            self::assertEqualsCanonicalizing($paths, $apa);
+            if (in_array('contributors', $apa, true) && in_array('containers.0.date', $apa, true)) {
+                self::assertSame(['contributors', 'containers.0.date'], array_slice($apa, 0, 2), $kind->id);
+            }
+        }
+    }
+
+    #[DataProvider('words')]
+    public function test_the_finder_knows_everyday_words(string $typed, string $kind): void
+    {
+        $found = array_map(static fn (Kind $one): string => $one->id, array_slice(Kinds::all()->find($typed), 0, 3));
+        self::assertContains($kind, $found, implode(', ', $found));
+    }
+
+    /** @return iterable<array{string, string}> */
+    public static function words(): iterable
+    {
+        yield ['pic', 'photograph'];
+        yield ['clip', 'online-video'];
+        yield ['wiki', 'wiki-entry'];
+        yield ['handout', 'class-notes'];
+        yield ['lab report', 'report'];
+        yield ['screenshot', 'illustration'];
+        yield ['movie', 'film'];
+        yield ['study', 'journal-article'];
+        yield ['poem', 'chapter'];
+        yield ['novel', 'book'];
+        yield ['textbook', 'book'];
+        yield ['podcast', 'podcast-episode'];
+        yield ['tv', 'tv-episode'];
+        yield ['chatbot', 'ai-text'];
+        yield ['concert', 'live-performance'];
+        yield ['bible', 'scripture'];
+        yield ['letter to the editor', 'reader-letter'];
+        yield ['phd', 'thesis'];
+        yield ['game', 'video-game'];
+        yield ['website', 'web-page'];
+        yield ['photos', 'photograph'];
+    }
+
+    public function test_an_unknown_kind_is_the_general_one(): void
+    {
+        self::assertSame(Kinds::FALLBACK, Kinds::all()->get('no-such-kind')->id);
+        self::assertSame([], Kinds::all()->find('zzzz'));
+    }
+}
