@@ -61,8 +61,11 @@ final class Presenter
         return array_map(static fn (Point $point): array => $point->toArray(), Check::source($source, $style, (int) date('Ymd')));
     }
 
-    /** @return array<string, mixed> */
-    public static function page(Page $page, Style $style): array
+    /**
+     * @param  string  $cited  the id of the source whose in-text forms are wanted
+     * @return array<string, mixed>
+     */
+    public static function page(Page $page, Style $style, string $cited = ''): array
     {
         return [
             'heading' => $page->heading,
@@ -72,13 +75,21 @@ final class Presenter
                 'id' => $entry->source->id,
                 'runs' => array_map(static fn (Run $run): array => [$run->text, $run->italic ? 1 : 0, $run->field, $run->rule], $entry->runs),
                 'annotation' => $entry->annotation(),
-                'citation' => PlainText::line($style->citation($entry->source, new Locator, false, $entry->standing)),
-                'narrative' => PlainText::line($style->citation($entry->source, new Locator, true, $entry->standing)),
+                ...($entry->source->id === $cited ? self::citation($entry, $style) : []),
             ], $page->entries),
             'leftOut' => array_map(static fn (PageEntry $entry): array => [
                 'id' => $entry->source->id,
                 'sentence' => 'Not on the page: '.$style->label().' cites such a source in the text only, as '.PlainText::line($style->citation($entry->source, new Locator, false, $entry->standing)).'.',
             ], $page->leftOut),
+        ];
+    }
+
+    /** @return array{citation: string, narrative: string} */
+    private static function citation(PageEntry $entry, Style $style): array
+    {
+        return [
+            'citation' => PlainText::line($style->citation($entry->source, new Locator, false, $entry->standing)),
+            'narrative' => PlainText::line($style->citation($entry->source, new Locator, true, $entry->standing)),
         ];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Tests\Browser;
 
+use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
 /** The path itself: a pasted address becomes an entry on a finished page. */
@@ -138,6 +139,41 @@ final class FirstPaperTest extends BrowserTestCase
         self::assertStringContainsString('<i>Slack Water Review</i>', $copied['html'] ?? json_encode($copied));
         self::assertMatchesRegularExpression('/margin-left: ?0.5in[^"]*text-indent: ?-0.5in|text-indent: ?-0.5in[^"]*margin-left: ?0.5in|-48px/', $copied['html']);
         self::assertSame("Work Cited\n\nBrook, Halima. “Grain by Moonlight: A Night at the Sallow Gates.” Slack Water Review, Northmere Heritage Trust, 3 May 2023, www.slackwater.example/grain-by-moonlight.\n", $copied['text']);
+    }
+
+    public function test_printing_gives_the_page_and_nothing_else(): void
+    {
+        $this->beginPaper();
+        $this->lookUp('https://www.slackwater.example/grain-by-moonlight');
+        $pdf = $this->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Page.printToPDF', 'params' => ['preferCSSPageSize' => true]]);
+        $file = (string) tempnam(sys_get_temp_dir(), 'print');
+        file_put_contents($file, base64_decode($pdf['data']));
+        exec('pdftotext -layout '.escapeshellarg($file).' - 2>&1', $lines);
+        exec('pdfinfo '.escapeshellarg($file).' 2>&1', $info);
+        unlink($file);
+        $text = trim((string) preg_replace('/\s+/u', ' ', implode(' ', $lines)));
+        self::assertSame('1 Work Cited Brook, Halima. “Grain by Moonlight: A Night at the Sallow Gates.” Slack Water Review, Northmere Heritage Trust, 3 May 2023, www.slackwater.example/grain-by-moonlight.', $text);
+        self::assertStringContainsString('612 x 792 pts (letter)', implode("\n", $info));
+    }
+
+    public function test_a_whole_byline_pasted_becomes_one_line_a_person(): void
+    {
+        $this->beginPaper();
+        $this->button('Fill in a book by hand')->click();
+        $this->browser->executeScript('const data = new DataTransfer(); data.setData("text/plain", arguments[1]); arguments[0].dispatchEvent(new ClipboardEvent("paste", { clipboardData: data, bubbles: true, cancelable: true }))', [$this->field('contributors.0'), 'By Oona Pell, Rafael Quist and Ines Marrow-Lund']);
+        $this->until(fn (): bool => count($this->browser->findElements(WebDriverBy::cssSelector('.person'))) === 3, 'The byline was not taken apart.');
+        self::assertSame('Marrow-Lund', $this->css('[aria-label="Family name, 3"]')->getAttribute('value'));
+        $this->sees('Pell, Oona, et al.');
+    }
+
+    public function test_an_open_point_is_mended_in_place(): void
+    {
+        $this->beginPaper();
+        $this->button('Fill in a book by hand')->click();
+        $this->type($this->field('title.main'), 'THE LONG PIER');
+        $this->button('Set it in headline case')->click();
+        $this->sees('The Long Pier.');
+        self::assertSame('The Long Pier', $this->field('title.main')->getAttribute('value'));
     }
 
     public function test_a_wide_paper_runs_over_several_sheets_and_no_line_is_lost(): void

@@ -104,6 +104,34 @@ final class PapersTest extends AppTestCase
         self::assertSame('Brook, Halima. Moonpower. Quayside Press, 2014.', $this->lines($paper)[0]);
     }
 
+    public function test_what_apa_cites_in_the_text_only_is_kept_off_the_page_with_the_reason(): void
+    {
+        $paper = $this->newPaper('apa-7');
+        $this->newSource($paper, self::book());
+        $mail = $this->newSource($paper, ['kind' => 'email', 'contributors' => [['role' => 'author', 'name' => ['given' => 'Marten', 'family' => 'Oake']]], 'containers' => [['date' => '3 May 2023']]]);
+        self::assertCount(1, $this->lines($paper));
+        $leftOut = $this->getJson("/api/papers/{$paper}")->json('page.leftOut');
+        self::assertSame($mail, $leftOut[0]['id']);
+        self::assertStringContainsString('(M. Oake, personal communication, May 3, 2023)', $leftOut[0]['sentence']);
+        $this->putJson("/api/papers/{$paper}", ['version' => 1, 'title' => 'x', 'style' => 'mla-9'])->assertOk();
+        self::assertSame(['Brook, Halima. Moonpower. Quayside Press, 2014.', 'Oake, Marten. E-mail to the author. 3 May 2023.'], $this->lines($paper));
+    }
+
+    public function test_the_same_source_twice_is_remarked(): void
+    {
+        $paper = $this->newPaper();
+        $this->newSource($paper, self::book());
+        $this->newSource($paper, self::book());
+        $points = array_merge(...array_column($this->getJson("/api/papers/{$paper}")->json('sources'), 'points'));
+        self::assertContains('double', array_column($points, 'id'));
+    }
+
+    public function test_a_byline_is_taken_apart(): void
+    {
+        $people = $this->postJson('/api/bylines', ['text' => 'By Oona Pell, Coast Editor, and the Dusk Survey'])->assertOk()->json('contributors');
+        self::assertSame([['given' => 'Oona', 'family' => 'Pell'], ['group' => 'the Dusk Survey']], array_column($people, 'name'));
+    }
+
     public function test_course_rules_reach_the_page(): void
     {
         $paper = $this->newPaper();

@@ -53,6 +53,18 @@ final class WaysOutTest extends AppTestCase
         self::assertStringNotContainsString('Adeyemi', $xpath->query('//style:header/text:p')->item(0)->textContent);
     }
 
+    public function test_an_annotation_stands_indented_below_its_entry(): void
+    {
+        foreach (['mla-9' => '1in', 'apa-7' => '0.5in'] as $style => $left) {
+            $paper = $this->newPaper($style);
+            $this->newSource($paper, self::book() + ['annotation' => "Brook counts the mills.\nShe reads the \"ledgers\" where they lie."]);
+            $paragraphs = $this->paragraphs($this->opened($this->document($paper), 'docx'));
+            self::assertSame(['Brook counts the mills.', 'She reads the “ledgers” where they lie.'], array_column(array_slice($paragraphs, 2), 'text'));
+            self::assertSame([$left, '200%'], [$paragraphs[2]['left'], $paragraphs[2]['line']]);
+            self::assertContains($paragraphs[2]['indent'], ['', '0in']);
+        }
+    }
+
     public function test_no_tab_or_empty_paragraph_stands_for_layout(): void
     {
         $zip = new \ZipArchive;

@@ -42,11 +42,11 @@ final class ComposeController
         if (isset($input['paper'])) {
             $paper = Papers::find($request, (string) $input['paper']);
 
-            return new JsonResponse(['page' => Presenter::page($paper->page($source), $paper->styleInUse()), 'points' => Presenter::points($source, $paper->styleInUse())]);
+            return new JsonResponse(['page' => Presenter::page($paper->page($source), $paper->styleInUse(), $source->id), 'points' => Presenter::points($source, $paper->styleInUse())]);
         }
         $style = Styles::get((string) $input['style']);
         $page = Page::compose([$source], $style, CourseRules::fromArray($input['course'] ?? []));
 
-        return new JsonResponse(['page' => Presenter::page($page, $style), 'points' => Presenter::points($source, $style)]);
+        return new JsonResponse(['page' => Presenter::page($page, $style, $source->id), 'points' => Presenter::points($source, $style)]);
     }
 }

@@ -76,8 +76,9 @@ export interface PageEntry {
     runs: Run[];
     /** Paragraphs of the student's own below the entry. */
     annotation: string[];
-    citation: string;
-    narrative: string;
+    /** How to cite it in the text; only for the source that was composed. */
+    citation?: string;
+    narrative?: string;
 }
 
 export interface Page {

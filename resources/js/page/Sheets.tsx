@@ -87,10 +87,13 @@ export function Sheets({ page, reference, runningHead, openSource, litField, onP
         fit();
         const observer = new ResizeObserver(fit);
         if (desk.current) observer.observe(desk.current);
+        if (flow.current) observer.observe(flow.current);
         return () => observer.disconnect();
     }, [measure]);
     useEffect(() => {
-        void document.fonts.ready.then(measure);
+        // Faces load when they are first used; lines break anew once they are there.
+        const faces = ['16px Tinos', 'italic 16px Tinos', 'bold 16px Tinos'];
+        void Promise.all(faces.map((face) => document.fonts.load(face))).then(measure);
     }, [measure]);
 
     const total = tops[tops.length - 1] ?? 1;
@@ -137,6 +140,7 @@ export function Sheets({ page, reference, runningHead, openSource, litField, onP
             className="desk"
             ref={desk}
             aria-label="The page"
+            tabIndex={0}
             onMouseOver={(event) => showTip(event.target as Element)}
             onMouseLeave={() => setTip(null)}
             onScroll={() => setTip(null)}

@@ -52,6 +52,12 @@ export default function PaperScreen() {
         if (wantedField.current !== null && open !== undefined && focusField(wantedField.current)) wantedField.current = null;
     }, [open]);
 
+    const cited = sourceId === null ? undefined : page?.entries.find((entry) => entry.id === sourceId);
+    const { look } = paper;
+    useEffect(() => {
+        if (open !== undefined && cited !== undefined && cited.citation === undefined) look({ ...open.source, id: open.id });
+    }, [open, cited, look]);
+
     const go = useCallback((id: string | null) => void navigate(id === null ? `/papers/${paperId}` : `/papers/${paperId}/sources/${id}`), [navigate, paperId]);
 
     const pick = useCallback(

@@ -17,7 +17,8 @@ function merged(before: Page | null, after: Page): Page {
         ...after,
         entries: after.entries.map((entry) => {
             const old = known.get(entry.id);
-            return old !== undefined && JSON.stringify(old) === JSON.stringify(entry) ? old : entry;
+            const same = old !== undefined && JSON.stringify(old.runs) === JSON.stringify(entry.runs) && JSON.stringify(old.annotation) === JSON.stringify(entry.annotation);
+            return same && (entry.citation === undefined || (entry.citation === old.citation && entry.narrative === old.narrative)) ? old : entry;
         }),
     };
 }
@@ -93,6 +94,9 @@ export function usePaper(id: string) {
         },
         [saver, composer],
     );
+
+    /** Asks for the in-text forms of a source that is being looked at. */
+    const look = useCallback((source: Source) => composer.ask(source), [composer]);
 
     const saveSettings = useCallback(
         async (wanted: Settings) => {
@@ -187,7 +191,7 @@ export function usePaper(id: string) {
         [conflict, saver, composer],
     );
 
-    return { settings, sources, page, save, conflict, problem, edit, change, add, lookUp, remove, restore, settle };
+    return { settings, sources, page, save, conflict, problem, look, edit, change, add, lookUp, remove, restore, settle };
 }
 
 export type PaperHandle = ReturnType<typeof usePaper>;

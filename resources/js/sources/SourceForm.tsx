@@ -185,7 +185,7 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
                     </button>
                 </div>
             )}
-            {entry !== undefined && (
+            {entry?.citation !== undefined && (
                 <div className="cite">
                     <span className="soft">In your text</span>
                     <span>
