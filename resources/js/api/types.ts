@@ -76,7 +76,7 @@ export interface PageEntry {
     runs: Run[];
     /** Paragraphs of the student's own below the entry. */
     annotation: string[];
-    /** How to cite it in the text; only for the source that was composed. */
+    /** The in-text forms; only for the source that was composed. */
     citation?: string;
     narrative?: string;
 }

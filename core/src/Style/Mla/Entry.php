@@ -10,17 +10,13 @@ use Bibrel\Core\Source\Role;
 use Bibrel\Core\Source\Shape;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\Access;
-use Bibrel\Core\Style\Addresses;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\Dress;
 use Bibrel\Core\Style\Publishers;
 use Bibrel\Core\Style\Standing;
 use Bibrel\Core\Style\TitleSetter;
-use Bibrel\Core\Style\WebAddress;
 use Bibrel\Core\Text\Letters;
 use Bibrel\Core\Text\Line;
-use Bibrel\Core\Text\Ordinal;
-use Bibrel\Core\Text\PageRange;
 use Bibrel\Core\Text\Quotes;
 use Bibrel\Core\Text\Run;
 use Bibrel\Core\Text\TitleCase;
@@ -29,9 +25,6 @@ use Bibrel\Core\Text\TitleCase;
 final class Entry
 {
     private const ITALIC_ONLINE = ['website'];
-
-    /** Those who shaped the whole, not the part, though they are named with the part. */
-    private const OF_THE_WHOLE = [Role::Uploader, Role::Host, Role::ExecutiveProducer, Role::Creator];
 
     private Line $line;
 
@@ -180,24 +173,24 @@ final class Entry
             $this->line->add(Letters::capital(Wording::date($date)), 'mla.original', 'original.date');
             $this->close();
         }
-        if ($this->isThesis() && ! $this->source->date()->isNone()) {
+        if (self::isThesis($this->source) && ! $this->source->date()->isNone()) {
             $this->line->add(Letters::capital(Wording::date($this->source->date())), 'mla.date', 'containers.0.date');
             $this->close();
         }
     }
 
-    private function isThesis(): bool
+    public static function isThesis(Source $source): bool
     {
-        return $this->source->kind->id === 'thesis';
+        return $source->kind->id === 'thesis';
     }
 
     /** Contributors to a part, between its title and the container's. */
     private function partContributors(): void
     {
-        if (! $this->standsInContainer()) {
+        if (! Contributions::standBehindTitle($this->source)) {
             return;
         }
-        $groups = $this->others(static fn (Role $role): bool => ! in_array($role, self::OF_THE_WHOLE, true));
+        $groups = Contributions::others($this->source, static fn (Role $role): bool => ! in_array($role, Contributions::OF_THE_WHOLE, true));
         foreach ($groups as $i => [$role, $people]) {
             if ($i > 0) {
                 $this->line->comma('mla.comma')->space('mla.comma');
@@ -213,15 +206,7 @@ final class Entry
 
     private function container(Container $container, int $i): void
     {
-        $elements = array_values(array_filter([
-            $this->containerTitle($container, $i),
-            ...$this->containerContributors($container, $i),
-            $this->version($container, $i),
-            ...$this->numbers($container, $i),
-            $this->publisher($container, $i),
-            $this->isThesis() && $i === 0 ? (new Line)->add($this->source->genre, 'mla.medium', 'genre') : $this->date($container, $i),
-            ...$this->locations($container, $i),
-        ], static fn (?Line $element): bool => $element !== null && ! $element->isEmpty()));
+        $elements = (new ContainerElements($this->source, $this->course, $this->edition))->of($container, $i);
         foreach ($elements as $n => $element) {
             $runs = $element->runs();
             if ($n > 0) {
@@ -234,122 +219,6 @@ final class Entry
         if ($elements !== []) {
             $this->close();
         }
-    }
-
-    private function containerTitle(Container $container, int $i): ?Line
-    {
-        $line = new Line;
-        $title = $this->source->isEnglish() && $this->source->kind->shape === Shape::Part ? TitleCase::headline($container->title) : $container->title;
-        TitleSetter::setText($line, $title, "containers.{$i}.title", $this->source->kind->id === 'lecture' && $i === 0 ? Dress::Plain : Dress::Italic, 'mla.container', 'mla.title.within');
-
-        return $container->title === '' ? null : $line;
-    }
-
-    /** @return list<Line> */
-    private function containerContributors(Container $container, int $i): array
-    {
-        $lines = [];
-        if ($i === 0) {
-            $inContainer = ! $this->standsInContainer();
-            foreach ($this->others(static fn (Role $role): bool => $inContainer || in_array($role, self::OF_THE_WHOLE, true)) as [$role, $people]) {
-                $lines[] = $line = new Line;
-                $line->add(Wording::by($role, count($people)).' ', 'mla.contributor');
-                Names::inMiddle($line, $people, 'contributors', 'mla.contributor');
-            }
-        }
-        if ($i === 0 && $this->source->kind->id === 'interview-own' && $this->source->by(Role::Interviewer) === []) {
-            $lines[] = (new Line)->add('conducted by the author', 'mla.contributor');
-        }
-        foreach (self::byRole($container->contributors) as [$role, $people]) {
-            $lines[] = $line = new Line;
-            $line->add(Wording::by($role, count($people)).' ', 'mla.contributor');
-            Names::inMiddle($line, $people, "containers.{$i}.contributors", 'mla.contributor');
-        }
-
-        return $lines;
-    }
-
-    private function version(Container $container, int $i): Line
-    {
-        $line = new Line;
-        if ($container->edition !== '') {
-            return $line->add(Ordinal::edition($container->edition), 'mla.version', "containers.{$i}.edition");
-        }
-        $worded = preg_match('/^\d/', $container->version) === 1 ? "version {$container->version}" : $container->version;
-
-        return $line->add($worded, 'mla.version', "containers.{$i}.version");
-    }
-
-    /** @return list<Line> */
-    private function numbers(Container $container, int $i): array
-    {
-        $lines = [];
-        foreach (['volume' => 'vol.', 'issue' => 'no.', 'season' => 'season', 'episode' => 'episode'] as $field => $word) {
-            if ($container->{$field} !== '') {
-                $plain = preg_match('/^[\divxlcIVXLC]/', $container->{$field}) === 1;
-                $lines[] = (new Line)->add($plain ? "{$word} {$container->{$field}}" : $container->{$field}, 'mla.number', "containers.{$i}.{$field}");
-            }
-        }
-        $lines[] = (new Line)->add($container->number, 'mla.number', "containers.{$i}.number");
-
-        return $lines;
-    }
-
-    private function publisher(Container $container, int $i): ?Line
-    {
-        if ($container->publisher === '' || $this->source->kind->shape === Shape::Article || Publishers::same($container->publisher, $container->title)) {
-            return null;
-        }
-        $houses = array_map(Publishers::abbreviated(...), preg_split('~\s*[;/]\s*~', $container->publisher) ?: []);
-        $text = implode(' / ', $houses);
-        if ($this->isThesis()) {
-            $text = (string) preg_replace('/\bUniversity\b/u', 'U', $text);
-        }
-
-        return (new Line)->add(Quotes::curly($text), 'mla.publisher', "containers.{$i}.publisher");
-    }
-
-    private function date(Container $container, int $i): Line
-    {
-        $date = $container->date();
-
-        return (new Line)->add($date->isNone() ? $container->status : Wording::date($date, $this->edition), 'mla.date', $date->isNone() ? "containers.{$i}.status" : "containers.{$i}.date");
-    }
-
-    /** @return list<Line> */
-    private function locations(Container $container, int $i): array
-    {
-        $pages = PageRange::shortened($container->pages);
-        $word = preg_match('/^[\dA-Zivxlc]+/u', $pages) !== 1 ? '' : (PageRange::isSeveral($pages) ? 'pp. ' : 'p. ');
-        $lines = [
-            (new Line)->add($pages === '' ? '' : $word.$pages, 'mla.pages', "containers.{$i}.pages"),
-            (new Line)->add($container->articleNumber === '' ? '' : 'article '.preg_replace('/^article\s+/i', '', $container->articleNumber), 'mla.pages', "containers.{$i}.articleNumber"),
-            (new Line)->add($container->paragraphs, 'mla.pages', "containers.{$i}.paragraphs"),
-            (new Line)->add(Quotes::curly($container->collection), 'mla.place', "containers.{$i}.collection"),
-        ];
-        if ($this->source->kind->id === 'lecture') {
-            $lines[] = (new Line)->add(Quotes::curly($container->place), 'mla.place', "containers.{$i}.place");
-        }
-        $lines[] = $this->address($container, $i);
-
-        return $lines;
-    }
-
-    private function address(Container $container, int $i): Line
-    {
-        $doi = WebAddress::doi($container->doi);
-        if ($doi !== '') {
-            $shown = $this->edition < 9 ? str_replace('https://doi.org/', 'doi:', $doi) : $doi;
-
-            return (new Line)->add($this->course->addresses === Addresses::None ? '' : $shown, 'mla.doi', "containers.{$i}.doi");
-        }
-        $url = match ($this->course->addresses) {
-            Addresses::None => '',
-            Addresses::Full => WebAddress::clean($container->url),
-            Addresses::Auto, Addresses::Bare => WebAddress::bare($container->url),
-        };
-
-        return (new Line)->add($url, 'mla.url', "containers.{$i}.url");
     }
 
     private function supplement(): void
@@ -391,45 +260,6 @@ final class Entry
         }
 
         return false;
-    }
-
-    private function standsInContainer(): bool
-    {
-        return $this->source->container()->title !== '' && $this->source->kind->shape !== Shape::Whole;
-    }
-
-    /**
-     * Contributors who do not lead the entry, by role.
-     *
-     * @param  callable(Role): bool  $wanted
-     * @return list<array{Role, array<int, Contributor>}>
-     */
-    private function others(callable $wanted): array
-    {
-        $leaders = $this->source->leaders();
-        $others = array_filter(
-            $this->source->contributors,
-            static fn (Contributor $one, int $place): bool => ! isset($leaders[$place]) && ! $one->name->isEmpty() && $wanted($one->role),
-            ARRAY_FILTER_USE_BOTH,
-        );
-
-        return self::byRole($others);
-    }
-
-    /**
-     * @param  array<int, Contributor>  $contributors
-     * @return list<array{Role, array<int, Contributor>}>
-     */
-    private static function byRole(array $contributors): array
-    {
-        $groups = [];
-        foreach ($contributors as $place => $one) {
-            if (! $one->name->isEmpty() && $one->role !== Role::Recipient && $one->role !== Role::ReviewedAuthor) {
-                $groups[$one->role->value][$place] = $one;
-            }
-        }
-
-        return array_map(static fn (string $role, array $people): array => [Role::from($role), $people], array_keys($groups), array_values($groups));
     }
 
     private function close(): void

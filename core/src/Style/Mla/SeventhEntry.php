@@ -112,23 +112,7 @@ final class SeventhEntry
     {
         $leaders = $this->source->leaders();
 
-        return self::byRole(array_diff_key($this->source->contributors, $leaders));
-    }
-
-    /**
-     * @param  array<int, Contributor>  $contributors
-     * @return list<array{Role, array<int, Contributor>}>
-     */
-    private static function byRole(array $contributors): array
-    {
-        $groups = [];
-        foreach ($contributors as $place => $one) {
-            if (! $one->name->isEmpty() && $one->role !== Role::Recipient) {
-                $groups[$one->role->value][$place] = $one;
-            }
-        }
-
-        return array_map(static fn (string $role, array $people): array => [Role::from($role), $people], array_keys($groups), array_values($groups));
+        return Contributions::byRole(array_diff_key($this->source->contributors, $leaders));
     }
 
     /** @param  list<array{Role, array<int, Contributor>}>  $groups */
@@ -177,7 +161,7 @@ final class SeventhEntry
             TitleSetter::setText($this->line, $title, 'containers.0.title', Dress::Italic, 'mla.container', 'mla.title.within');
             $this->close();
         }
-        $this->contributors(self::byRole($container->contributors), 'containers.0.contributors');
+        $this->contributors(Contributions::byRole($container->contributors), 'containers.0.contributors');
         foreach ([Ordinal::edition($container->edition) => 'edition', $container->volume === '' ? '' : "Vol. {$container->volume}" => 'volume'] as $text => $field) {
             if ($text !== '') {
                 $this->line->add(Letters::capital((string) $text), $field === 'edition' ? 'mla.version' : 'mla.number', "containers.0.{$field}");

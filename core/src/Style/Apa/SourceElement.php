@@ -1,0 +1,234 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Style\Apa;
+
+use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\Role;
+use Bibrel\Core\Source\Shape;
+use Bibrel\Core\Source\Source;
+use Bibrel\Core\Style\Access;
+use Bibrel\Core\Style\Addresses;
+use Bibrel\Core\Style\CourseRules;
+use Bibrel\Core\Style\Dress;
+use Bibrel\Core\Style\Publishers;
+use Bibrel\Core\Style\TitleSetter;
+use Bibrel\Core\Style\WebAddress;
+use Bibrel\Core\Text\Letters;
+use Bibrel\Core\Text\Line;
+use Bibrel\Core\Text\Ordinal;
+use Bibrel\Core\Text\PageRange;
+use Bibrel\Core\Text\Quotes;
+use Bibrel\Core\Text\TitleCase;
+
+/** APA's fourth element: the periodical, the larger work, the publisher or site, and where a reader finds it. */
+final readonly class SourceElement
+{
+    public function __construct(private Source $source, private CourseRules $course, private Line $line, private int $edition)
+    {
+    }
+
+    public function add(): void
+    {
+        match ($this->source->kind->shape) {
+            Shape::Article => $this->periodical(),
+            Shape::Part => $this->larger(),
+            default => $this->publisher(),
+        };
+        $this->extra();
+        $this->address();
+    }
+
+    private function periodical(): void
+    {
+        $container = $this->source->container();
+        if ($container->title === '') {
+            return;
+        }
+        $within = 'apa.title.within';
+        TitleSetter::setText($this->line, $container->title, 'containers.0.title', Dress::Italic, 'apa.source.periodical', $within);
+        if ($container->volume.$container->issue !== '') {
+            $this->line->comma('apa.comma')->add(' ', 'apa.comma')->add($container->volume, 'apa.source.volume', 'containers.0.volume', true);
+            if ($container->issue !== '') {
+                $this->line->add('(', 'apa.source.volume')->add(Quotes::curly(PageRange::full($container->issue)), 'apa.source.volume', 'containers.0.issue')->add(')', 'apa.source.volume');
+            }
+        }
+        $pages = PageRange::full($container->pages);
+        if ($container->articleNumber !== '') {
+            $this->line->comma('apa.comma')->add(' ', 'apa.comma')->add('Article '.preg_replace('/^article\s+/i', '', $container->articleNumber), 'apa.source.pages', 'containers.0.articleNumber');
+        } elseif ($pages !== '') {
+            $this->line->comma('apa.comma')->add(' ', 'apa.comma')->add($this->edition === 6 && $this->source->kind->id === 'newspaper-article' ? (PageRange::isSeveral($pages) ? 'pp. ' : 'p. ').$pages : $pages, 'apa.source.pages', 'containers.0.pages');
+        }
+        $this->close();
+    }
+
+    private function larger(): void
+    {
+        $container = $this->source->container();
+        if ($container->title !== '') {
+            $this->line->add($this->source->kind->id === 'song' ? 'On ' : 'In ', 'apa.source.in');
+            [$editors, $path] = $this->peopleOfTheWhole();
+            if ($editors !== []) {
+                $first = reset($editors);
+                Names::inMiddle($this->line, $editors, $path, 'apa.source.in');
+                $label = Wording::leadLabel($first->role, count($editors));
+                $this->line->add($label === '' ? '' : " ({$label})", 'apa.source.in')->add(', ', 'apa.source.in');
+            }
+            $case = $this->source->isEnglish() && $this->source->kind->id !== 'conference-paper';
+            $title = $case ? TitleCase::sentence($container->title) : $container->title;
+            TitleSetter::setText($this->line, $title, 'containers.0.title', Dress::Italic, 'apa.source.book', 'apa.title.within');
+            $this->bookParentheses();
+            $this->close();
+        }
+        $this->house($container->publisher, 'containers.0.publisher', 'apa.source.publisher');
+    }
+
+    /** @return array{array<int, Contributor>, string} those before the title of the whole, and where they stand */
+    private function peopleOfTheWhole(): array
+    {
+        $editors = array_filter($this->source->container()->contributors, static fn (Contributor $one): bool => ! $one->name->isEmpty());
+        if ($editors !== []) {
+            return [$editors, 'containers.0.contributors'];
+        }
+
+        return [array_diff_key($this->source->by(Role::ExecutiveProducer), Entry::leaders($this->source)), 'contributors'];
+    }
+
+    private function bookParentheses(): void
+    {
+        $container = $this->source->container();
+        $parts = [];
+        if ($container->edition !== '') {
+            $parts[] = (new Line)->add(Letters::capital(Ordinal::edition($container->edition)), 'apa.title.number', 'containers.0.edition');
+        }
+        if ($container->volume !== '') {
+            $parts[] = (new Line)->add("Vol. {$container->volume}", 'apa.title.number', 'containers.0.volume');
+        }
+        if ($container->pages !== '') {
+            $pages = PageRange::full($container->pages);
+            $parts[] = (new Line)->add((PageRange::isSeveral($pages) ? 'pp. ' : 'p. ').$pages, 'apa.source.pages', 'containers.0.pages');
+        }
+        foreach ($parts as $i => $part) {
+            $this->line->add($i === 0 ? ' (' : ', ', 'apa.title.number')->addAll($part->runs());
+        }
+        if ($parts !== []) {
+            $this->line->add(')', 'apa.title.number');
+        }
+    }
+
+    private function publisher(): void
+    {
+        $container = $this->source->container();
+        if ($this->source->kind->id === 'thesis' && Entry::isPublished($this->source)) {
+            return;
+        }
+        if ($this->source->kind->id === 'lecture') {
+            $this->event();
+
+            return;
+        }
+        if ($this->edition === 6 && $this->source->kind->shape === Shape::Online && Entry::isPublished($this->source)) {
+            return;
+        }
+        if ($container->collection !== '') {
+            $this->house($container->collection, 'containers.0.collection', 'apa.source.place');
+        }
+        if ($this->source->kind->shape === Shape::Online && $container->title !== '') {
+            $this->house($container->title, 'containers.0.title', 'apa.source.site');
+
+            return;
+        }
+        $this->house($container->publisher, 'containers.0.publisher', 'apa.source.publisher');
+        if ($container->title !== '' && ! Publishers::same($container->title, $container->publisher)) {
+            $this->house($container->title, 'containers.0.title', 'apa.source.site');
+        }
+    }
+
+    /** Where a talk was given: the event, or who held it, and the place. */
+    private function event(): void
+    {
+        $container = $this->source->container();
+        $name = $container->title !== '' ? 'title' : 'publisher';
+        $this->line->add(Quotes::curly($container->{$name}), 'apa.source.site', "containers.0.{$name}");
+        if ($container->place !== '') {
+            $this->line->add($container->{$name} === '' ? '' : ', ', 'apa.comma')->add(Quotes::curly($container->place), 'apa.source.place', 'containers.0.place');
+        }
+        if ($container->{$name}.$container->place !== '') {
+            $this->close();
+        }
+    }
+
+    /** A publisher or site, unless it is the author already or says the title again. */
+    private function house(string $name, string $field, string $rule): void
+    {
+        foreach (Entry::leaders($this->source) as $leader) {
+            if ($leader->name->isGroup() && Publishers::same($leader->name->group, $name)) {
+                return;
+            }
+        }
+        if ($name === '' || Publishers::same($name, $this->source->title->full())) {
+            return;
+        }
+        $houses = array_map(Publishers::withoutForm(...), preg_split('~\s*[;/]\s*~', $name) ?: []);
+        $place = $this->source->container()->place;
+        if ($this->edition === 6 && $rule === 'apa.source.publisher' && $place !== '') {
+            $this->line->add($place, 'apa.source.place', 'containers.0.place')->add(': ', 'apa.source.place');
+        }
+        $this->line->add(Quotes::curly(implode('; ', $houses)), $rule, $field);
+        $this->close();
+    }
+
+    /** A second container that names itself: the archive of a thesis, a museum's site; a periodical's database is left out. */
+    private function extra(): void
+    {
+        $second = $this->source->containers[1] ?? null;
+        if ($second !== null && $this->source->kind->shape !== Shape::Article && ! in_array($this->source->kind->id, ['film', 'tv-episode', 'tv-series', 'chapter'], true)) {
+            $this->house($second->title, 'containers.1.title', 'apa.source.site');
+        }
+    }
+
+    private function address(): void
+    {
+        if ($this->course->addresses === Addresses::None) {
+            return;
+        }
+        foreach (['doi', 'url'] as $kind) {
+            foreach ($this->source->containers as $i => $container) {
+                $address = $kind === 'doi' ? WebAddress::doi($container->doi) : $this->url($container->url);
+                if ($address === '') {
+                    continue;
+                }
+                $accessed = $this->source->accessedOn();
+                if ($kind === 'url' && ! $accessed->isNone() && $this->printsRetrieval()) {
+                    $this->line->add('Retrieved ', 'apa.retrieved')->add(Wording::running($accessed), 'apa.retrieved', 'accessed')->add(', from ', 'apa.retrieved');
+                } elseif ($kind === 'url' && $this->edition === 6) {
+                    $this->line->add('Retrieved from ', 'apa.retrieved');
+                }
+                $address = $this->edition === 6 ? str_replace('https://doi.org/', 'doi:', $address) : $address;
+                $this->line->add($address, "apa.{$kind}", "containers.{$i}.{$kind}");
+
+                return;
+            }
+        }
+    }
+
+    private function url(string $url): string
+    {
+        return $this->course->addresses === Addresses::Bare ? WebAddress::bare($url) : WebAddress::clean($url);
+    }
+
+    private function printsRetrieval(): bool
+    {
+        return match ($this->course->accessed) {
+            Access::Always => true,
+            Access::Never => false,
+            Access::Auto => $this->source->kind->changes,
+        };
+    }
+
+    private function close(): void
+    {
+        $this->line->stop('apa.stop')->space('apa.stop');
+    }
+}

@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Style\Apa;
+
+use Bibrel\Core\Source\Role;
+use Bibrel\Core\Source\Shape;
+use Bibrel\Core\Source\Source;
+use Bibrel\Core\Style\Dress;
+use Bibrel\Core\Style\TitleSetter;
+use Bibrel\Core\Text\Letters;
+use Bibrel\Core\Text\Line;
+use Bibrel\Core\Text\Ordinal;
+use Bibrel\Core\Text\Quotes;
+use Bibrel\Core\Text\TitleCase;
+
+/** APA's third element: the title with its parentheses and the description in brackets. */
+final readonly class TitleElement
+{
+    public function __construct(private Source $source, private Line $line, private int $edition)
+    {
+    }
+
+    public static function dress(Source $source): Dress
+    {
+        return in_array($source->kind->shape, [Shape::Article, Shape::Part], true) || $source->title->described ? Dress::Plain : Dress::Italic;
+    }
+
+    public function add(): void
+    {
+        $title = $this->source->title;
+        $dress = self::dress($this->source);
+        $rule = $dress === Dress::Italic ? 'apa.title.italic' : 'apa.title.plain';
+        if ($title->isEmpty()) {
+            $this->source->subject === '' ? $this->described($this->source->genre, 'genre') : $this->review();
+        } elseif ($title->described) {
+            $this->described($title->full(), 'title.main');
+        } else {
+            $case = $this->source->isEnglish() && $this->source->kind->id !== 'social-post' ? 'sentence' : 'kept';
+            TitleSetter::set($this->line, $title, $dress, $case, $rule, 'apa.title.within');
+        }
+        if ($title->translated !== '') {
+            $this->line->add(' [', 'apa.title.translated')
+                ->add(TitleCase::sentence(Quotes::curly($title->translated)), 'apa.title.translated', 'title.translated')
+                ->add(']', 'apa.title.translated');
+        }
+        $this->numbers();
+        $this->note();
+        $this->close();
+    }
+
+    private function described(string $words, string $field): void
+    {
+        if ($words !== '') {
+            $this->line->add('[', 'apa.title.described')->add(Letters::capital(Quotes::curly($words)), 'apa.title.described', $field)->add(']', 'apa.title.described');
+        }
+    }
+
+    /** The parentheses behind the title: people, edition and volume, number. */
+    private function numbers(): void
+    {
+        $people = $this->peopleBehindTitle();
+        $numbers = $this->source->kind->shape === Shape::Whole || $this->source->kind->shape === Shape::Online ? $this->editionAndNumber() : $this->episode();
+        if ($people === [] && $numbers === []) {
+            return;
+        }
+        $this->line->space('apa.title.number')->add('(', 'apa.title.number');
+        foreach ($people as $i => $person) {
+            $this->line->add($i > 0 ? ', ' : '', 'apa.title.number')->addAll($person->runs());
+        }
+        if ($people !== [] && $numbers !== []) {
+            $this->line->add('; ', 'apa.title.number');
+        }
+        foreach ($numbers as $i => $number) {
+            $this->line->add($i > 0 ? ', ' : '', 'apa.title.number')->addAll($number->runs());
+        }
+        $this->line->add(')', 'apa.title.number');
+    }
+
+    /** @return list<Line> */
+    private function peopleBehindTitle(): array
+    {
+        $leaders = Entry::leaders($this->source);
+        $lines = [];
+        foreach ([Role::Translator, Role::Editor, Role::Illustrator, Role::Narrator] as $role) {
+            $people = array_diff_key($this->source->by($role), $leaders);
+            if ($people !== []) {
+                $lines[] = $line = new Line;
+                Names::inMiddle($line, $people, 'contributors', 'apa.title.number');
+                $line->add(', '.Wording::behind($role, count($people)), 'apa.title.number');
+            }
+        }
+
+        return $lines;
+    }
+
+    /** @return list<Line> */
+    private function editionAndNumber(): array
+    {
+        $container = $this->source->container();
+        $worded = static fn (string $value, string $word): string => $value === '' ? '' : (preg_match('/^[\divxlcIVXLCA-Z]+[\w.\-\/]*$/u', $value) === 1 ? "{$word} {$value}" : $value);
+        $lines = [
+            (new Line)->add(Letters::capital(Ordinal::edition($container->edition)), 'apa.title.number', 'containers.0.edition'),
+            (new Line)->add($worded($container->version, 'Version'), 'apa.title.number', 'containers.0.version'),
+            (new Line)->add($worded($container->volume, 'Vol.'), 'apa.title.number', 'containers.0.volume'),
+            (new Line)->add($worded($container->number, match ($this->source->kind->id) {
+                'report' => 'Report No.',
+                'thesis' => 'Publication No.',
+                default => 'No.',
+            }), 'apa.title.number', 'containers.0.number'),
+        ];
+
+        return array_values(array_filter($lines, static fn (Line $line): bool => ! $line->isEmpty()));
+    }
+
+    /** @return list<Line> */
+    private function episode(): array
+    {
+        $container = $this->source->container();
+        $word = $container->season === '' && $this->source->kind->id === 'podcast-episode' ? 'No.' : 'Episode';
+        $lines = [];
+        if ($container->season !== '') {
+            $lines[] = (new Line)->add("Season {$container->season}", 'apa.title.number', 'containers.0.season');
+        }
+        if ($container->episode !== '') {
+            $lines[] = (new Line)->add("{$word} {$container->episode}", 'apa.title.number', 'containers.0.episode');
+        }
+
+        return $lines;
+    }
+
+    /** The square brackets behind the title: what kind of work it is. */
+    private function note(): void
+    {
+        $source = $this->source;
+        if ($source->title->isEmpty() || $source->title->described) {
+            return;
+        }
+        if ($source->subject !== '') {
+            $this->line->add(' ', 'apa.title.note');
+            $this->review();
+
+            return;
+        }
+        if ($source->kind->id === 'thesis') {
+            $type = $source->genre === '' ? 'Doctoral dissertation' : TitleCase::sentence(str_ireplace('phd dissertation', 'Doctoral dissertation', $source->genre));
+            $published = Entry::isPublished($this->source);
+            $this->line->add(' ['.($published ? $type : 'Unpublished '.lcfirst($type)), 'apa.title.note', 'genre')
+                ->add($source->container()->publisher === '' || ! $published ? '' : ', ', 'apa.title.note')
+                ->add($published ? Quotes::curly($source->container()->publisher) : '', 'apa.title.note', 'containers.0.publisher')
+                ->add(']', 'apa.title.note');
+
+            return;
+        }
+        $artwork = $source->kind->id === 'artwork' ? $source->medium : '';
+        $note = match (true) {
+            $source->genre !== '' => Letters::capital($source->genre),
+            $artwork !== '' => Letters::capital($artwork),
+            default => $this->edition === 6 && $source->kind->id === 'film' ? 'Motion picture' : $source->kind->note,
+        };
+        if ($note !== '') {
+            $field = $source->genre !== '' ? 'genre' : ($artwork !== '' ? 'medium' : null);
+            $this->line->add(' [', 'apa.title.note')->add($note, 'apa.title.note', $field)->add(']', 'apa.title.note');
+        }
+    }
+
+    /** "[Review of the book Moonpower, by H. Brook]" */
+    private function review(): void
+    {
+        $this->line->add('[Review of the '.($this->source->genre ?: 'book').' ', 'apa.title.review');
+        TitleSetter::setText($this->line, TitleCase::sentence($this->source->subject), 'subject', Dress::Italic, 'apa.title.review', 'apa.title.within');
+        $makers = $this->source->by(Role::ReviewedAuthor);
+        if ($makers !== []) {
+            $this->line->comma('apa.comma')->add(' by ', 'apa.title.review');
+            Names::inMiddle($this->line, $makers, 'contributors', 'apa.title.review');
+        }
+        $this->line->add(']', 'apa.title.review');
+    }
+
+    private function close(): void
+    {
+        $this->line->stop('apa.stop')->space('apa.stop');
+    }
+}
