@@ -26,7 +26,7 @@ final class Publishers
             $before = $name;
             $name = self::without(self::BUSINESS, self::withoutForm($name));
         } while ($name !== $before);
-        $name = (string) preg_replace(['/^The\s+(?=\S+\s)/u', '/\s&\s/u'], ['', ' and '], $name);
+        $name = (string) preg_replace(['/^The\s+(?=\S)/u', '/\s&\s/u'], ['', ' and '], $name);
         if (preg_match('/\bUniversity\b/u', $name) !== 1 || preg_match('/\bPress\b/u', $name) !== 1) {
             return $name;
         }
