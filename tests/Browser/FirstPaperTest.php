@@ -51,6 +51,15 @@ final class FirstPaperTest extends BrowserTestCase
         );
     }
 
+    public function test_the_page_copy_shows_where_a_value_came_from_and_the_screen_stays_put(): void
+    {
+        $this->beginPaper();
+        $this->lookUp('https://www.slackwater.example/mill-twice-a-day');
+        $this->button('See it')->click();
+        self::assertSame('Lotte Varga-Brandt', $this->css('.copy mark')->getText());
+        self::assertSame([0, true], $this->browser->executeScript('return [window.scrollY, document.documentElement.scrollHeight <= window.innerHeight]'));
+    }
+
     public function test_pointing_at_a_part_explains_it_and_clicking_leads_to_its_field(): void
     {
         $this->beginPaper();

@@ -31,7 +31,7 @@ final readonly class MissingFields implements Checks
         $points = [];
         foreach ($source->kind->fields as $field) {
             if ($field->need !== Need::Optional && ! self::filled($source, $field->path)) {
-                $points[] = new Point($field->need === Need::Required ? 'missing-required' : 'missing-expected', $field->path, $this->sentence($source, $field));
+                $points[] = new Point($field->need === Need::Required ? 'missing-required' : 'missing-expected', $field->path, $this->sentence($source, $field), soft: $field->need === Need::Expected);
             }
         }
         if (count($points) > 0 && self::identifying($source) < 3) {

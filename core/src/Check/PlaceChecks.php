@@ -48,7 +48,7 @@ final class PlaceChecks implements Checks
             preg_match('~^https?://\S+\.\S+$~i', $url) !== 1 => [new Point('address-odd', $field, 'This does not look like a whole web address. Copy it again from the browser’s address bar.')],
             preg_match(self::SEARCH, $url) === 1 => [new Point('address-search', $field, 'This is the address of a search. It finds the source; it is not the source. Open the result and copy its own address.')],
             preg_match('~(?:\.|//)(?:ezproxy|proxy|libproxy)\.|[?&](?:sid|session(?:id)?|jsessionid|phpsessid)=|;jsessionid=~i', $url) === 1 => [new Point('address-session', $field, 'This address goes through your library’s or your own visit, so it will not work for a reader. Use the stable link the page offers.')],
-            $container->doi !== '' => [new Point('address-beside-doi', $field, 'With a DOI the address is not needed; the entry shows the DOI.', '', 'Take the address off', '')],
+            $container->doi !== '' => [new Point('address-beside-doi', $field, 'With a DOI the address is not needed; the entry shows the DOI.', '', 'Take the address off', '', true)],
             default => [],
         };
     }

@@ -50,6 +50,8 @@ export interface Remark {
     /** What the button says that sets `to`; '' where only a person can tell. */
     mend?: string;
     to?: string | Contributor[] | null;
+    /** Said beside the field only: the entry is in order as it stands. */
+    soft?: boolean;
 }
 
 export interface Reading {

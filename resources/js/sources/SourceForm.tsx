@@ -18,6 +18,11 @@ interface Props {
     onField: (path: string | null) => void;
 }
 
+/** A field that is still empty, or a remark that changes nothing, is said without colour. */
+function isQuiet(point: Remark): boolean {
+    return point.soft === true || point.id === 'missing-required';
+}
+
 const DATES = ['containers.0.date', 'accessed', 'original.date'];
 
 function hasValue(source: Source, path: string): boolean {
@@ -45,10 +50,7 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
     const wanted = (field: Field) => field.need !== 'optional' || hasValue(source, field.path) || reading?.findings[field.path] !== undefined || field.path === 'accessed';
     const shown = fields.filter((field) => all || wanted(field));
     const settled = reading?.settled ?? [];
-    const open: Remark[] = [
-        ...(reading?.remarks ?? []).filter((remark) => !settled.includes(remark.id) && stillOpen(remark)),
-        ...saved.points.filter((point) => !point.id.startsWith('missing-')),
-    ];
+    const open: Remark[] = [...(reading?.remarks ?? []).filter((remark) => !settled.includes(remark.id) && stillOpen(remark)), ...saved.points.filter((point) => !isQuiet(point))];
 
     function stillOpen(remark: Remark): boolean {
         return remark.id === 'lookup-failed' || !hasValue(source, fieldOf(remark.field));
@@ -89,8 +91,8 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
                     </div>
                 ))}
                 {points.map((point) => (
-                    <div className={point.id.startsWith('missing-') ? 'ev' : 'ev wants'} key={point.id + point.sentence}>
-                        <span className={point.id.startsWith('missing-') ? 'dot own' : 'dot guess'} aria-hidden="true" />
+                    <div className={isQuiet(point) ? 'ev' : 'ev wants'} key={point.id + point.sentence}>
+                        <span className={isQuiet(point) ? 'dot own' : 'dot guess'} aria-hidden="true" />
                         <span>
                             {point.sentence} {mendButton(point)}
                         </span>

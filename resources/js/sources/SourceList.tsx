@@ -18,7 +18,7 @@ function open(saved: SavedSource): number {
             remark.field === 'contributors' ? (saved.source.contributors ?? []).length > 0 : remark.field === 'containers.0.date' && !!saved.source.containers?.[0]?.date;
         return !settled.includes(remark.id) && !filled;
     });
-    return remarks.length + saved.points.filter((point) => point.id !== 'missing-expected').length;
+    return remarks.length + saved.points.filter((point) => point.soft !== true).length;
 }
 
 /** The paper's sources in the order of the page. */
