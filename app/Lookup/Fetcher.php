@@ -71,12 +71,12 @@ final readonly class Fetcher
         $body = '';
         $tooLarge = false;
         $curl = curl_init();
-        $target = $standin === null
-            ? [CURLOPT_RESOLVE => [sprintf('%s:%d:%s', $host, $port, implode(',', $this->guard->addresses($host)))]]
-            : [CURLOPT_CONNECT_TO => ["::127.0.0.1:{$standin}"]];
-        curl_setopt_array($curl, $target + [ // @phpstan-ignore argument.type (an empty proxy is how curl is told to use none)
+        // Whatever the address spells, the connection goes to the very address that was checked.
+        $address = $standin === null ? self::bracketed($this->guard->addresses($host)[0]).":{$port}" : "127.0.0.1:{$standin}";
+        curl_setopt_array($curl, [ // @phpstan-ignore argument.type (an empty proxy is how curl is told to use none)
             // The stand-ins speak plain HTTP; everything else about the request is as on the real web.
             CURLOPT_URL => $standin === null ? $url : (string) preg_replace('~^https:~i', 'http:', $url),
+            CURLOPT_CONNECT_TO => ["::{$address}"],
             CURLOPT_PROTOCOLS => CURLPROTO_HTTP | CURLPROTO_HTTPS,
             CURLOPT_PROXY => '',
             CURLOPT_FOLLOWLOCATION => false,
@@ -112,6 +112,11 @@ final readonly class Fetcher
         $redirected = in_array($status, [301, 302, 303, 307, 308], true) && $location !== '';
 
         return ['status' => $status, 'type' => $type, 'body' => $body, 'location' => $redirected ? self::asAsked($location, $scheme, $standin) : ''];
+    }
+
+    private static function bracketed(string $address): string
+    {
+        return str_contains($address, ':') ? "[{$address}]" : $address;
     }
 
     /** A stand-in's relative redirect keeps the scheme the student's address had. */
