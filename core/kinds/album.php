@@ -23,6 +23,7 @@ return new Kind(
         'language',
         'annotation',
     ],
+    reaches: [],
     note: 'Album',
     leads: [[Role::Author, Role::Composer], [Role::Performer]],
     roles: [Role::Performer, Role::Composer, Role::Author, Role::Producer],

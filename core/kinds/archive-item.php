@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\Reach;
 use Bibrel\Core\Source\Shape;
 
 return new Kind(
@@ -22,4 +23,5 @@ return new Kind(
         'language',
         'annotation',
     ],
+    reaches: [Reach::InPerson, Reach::Web],
 );

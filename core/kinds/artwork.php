@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\Reach;
 use Bibrel\Core\Source\Role;
 use Bibrel\Core\Source\Shape;
 
@@ -20,12 +21,16 @@ return new Kind(
         'containers.0.date+',
         'containers.0.collection',
         ['containers.0.title', 'Website or book it is in'],
+        'containers.0.pages',
         'containers.0.url',
+        'containers.1.title',
+        'containers.1.url',
         'medium',
         'accessed',
         'language',
         'annotation',
     ],
+    reaches: [Reach::InPerson, Reach::Web, Reach::Print, Reach::Database],
     leads: [[Role::Artist, Role::Author, Role::Photographer]],
     roles: [Role::Artist],
 );

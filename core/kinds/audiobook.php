@@ -20,6 +20,7 @@ return new Kind(
         'title.subtitle',
         ...FieldLists::BOOK,
     ],
+    reaches: [],
     note: 'Audiobook',
     roles: [Role::Author, Role::Narrator, Role::Translator],
 );

@@ -11,7 +11,7 @@ return new Kind(
     id: 'book',
     label: 'Book',
     group: 'Books',
-    words: 'novel,textbook,paperback,hardcover,print book,monograph',
+    words: 'novel,textbook,paperback,hardcover,print book,monograph,translation,translated book,volume,multivolume,reprint,republished,anonymous,foreign language,biography,memoir,poetry book',
     csl: 'book',
     shape: Shape::Whole,
     fields: [

@@ -10,7 +10,7 @@ return new Kind(
     id: 'chapter',
     label: 'Chapter, essay, story or poem in a book',
     group: 'Books',
-    words: 'chapter,essay,short story,poem,anthology,part of a book',
+    words: 'chapter,essay,short story,story,poem,anthology,part of a book,textbook section,speech in a book',
     csl: 'chapter',
     shape: Shape::Part,
     fields: [

@@ -7,9 +7,9 @@ use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'conference-paper',
-    label: 'Conference paper or poster',
+    label: 'Conference paper in proceedings',
     group: 'Research and public documents',
-    words: 'conference,proceedings,paper,poster,talk',
+    words: 'conference,proceedings,paper',
     csl: 'paper-conference',
     shape: Shape::Part,
     fields: [

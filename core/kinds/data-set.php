@@ -24,5 +24,6 @@ return new Kind(
         'language',
         'annotation',
     ],
+    reaches: [],
     note: 'Data set',
 );

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\Reach;
 use Bibrel\Core\Source\Shape;
 
 return new Kind(
@@ -26,8 +27,11 @@ return new Kind(
         'containers.0.doi',
         'containers.0.url',
         'isbn',
-        ['containers.1.title', 'Service or app'],
+        ['containers.1.title', 'Service or app', 'Pocket Shelf'],
+        'containers.1.url',
+        'accessed',
         'language',
         'annotation',
     ],
+    reaches: [Reach::App, Reach::Web, Reach::Database],
 );

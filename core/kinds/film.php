@@ -10,7 +10,7 @@ return new Kind(
     id: 'film',
     label: 'Film',
     group: 'Sound and moving image',
-    words: 'movie,cinema,documentary,dvd,stream',
+    words: 'movie,cinema,documentary,dvd,stream,scene,commentary',
     csl: 'motion_picture',
     shape: Shape::Whole,
     fields: [
@@ -25,6 +25,7 @@ return new Kind(
         'language',
         'annotation',
     ],
+    reaches: [],
     note: 'Film',
     leads: [[Role::Author]],
     roles: [Role::Director, Role::Writer, Role::Producer, Role::Performer, Role::Composer, Role::Narrator],

@@ -9,7 +9,7 @@ return new Kind(
     id: 'journal-article',
     label: 'Journal article',
     group: 'Articles',
-    words: 'journal,scholarly,academic,paper,study,peer reviewed,database',
+    words: 'journal,scholarly,academic,paper,study,peer reviewed,database,article in press,ahead of print,reprint',
     csl: 'article-journal',
     shape: Shape::Article,
     fields: [
@@ -20,6 +20,7 @@ return new Kind(
         'containers.0.volume+',
         'containers.0.issue+',
         'containers.0.date!',
+        'containers.0.status',
         'containers.0.pages+',
         'containers.0.articleNumber',
         'containers.0.doi+',

@@ -8,9 +8,9 @@ use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'live-performance',
-    label: 'Live performance, concert or exhibition',
+    label: 'Live performance or concert',
     group: 'Sound and moving image',
-    words: 'play,theatre,concert,opera,dance,exhibition,show,performance,recital',
+    words: 'play,theatre,concert,opera,dance,show,musical,performance,recital',
     csl: 'performance',
     shape: Shape::Whole,
     fields: [
@@ -22,6 +22,7 @@ return new Kind(
         'language',
         'annotation',
     ],
+    reaches: [],
     note: 'Live performance',
     leads: [[Role::Author]],
     roles: [Role::Director, Role::Conductor, Role::Composer, Role::Performer, Role::Author, Role::Curator],

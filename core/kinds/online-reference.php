@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\Reach;
 use Bibrel\Core\Source\Shape;
 
 return new Kind(
@@ -21,4 +22,5 @@ return new Kind(
         'containers.0.edition',
         ...FieldLists::WEB,
     ],
+    reaches: [Reach::Web, Reach::Database],
 );

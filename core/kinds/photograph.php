@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\Reach;
 use Bibrel\Core\Source\Role;
 use Bibrel\Core\Source\Shape;
 
@@ -20,13 +21,17 @@ return new Kind(
         'containers.0.date+',
         'containers.0.collection',
         ['containers.0.title', 'Website or book it is in'],
+        'containers.0.pages',
         'containers.0.url',
+        'containers.1.title',
+        'containers.1.url',
         'medium',
         'accessed',
         'language',
         'annotation',
     ],
     note: 'Photograph',
+    reaches: [Reach::Web, Reach::InPerson, Reach::Print, Reach::Database],
     leads: [[Role::Photographer, Role::Author, Role::Artist]],
     roles: [Role::Photographer],
     rank: 9,

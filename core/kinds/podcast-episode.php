@@ -26,6 +26,7 @@ return new Kind(
         'language',
         'annotation',
     ],
+    reaches: [],
     note: 'Audio podcast episode',
     leads: [[Role::Author]],
     roles: [Role::Host, Role::Author, Role::Producer, Role::Narrator],

@@ -23,6 +23,7 @@ return new Kind(
         'language',
         'annotation',
     ],
+    reaches: [],
     note: 'Audio podcast',
     leads: [[Role::Author]],
     roles: [Role::Host, Role::ExecutiveProducer, Role::Producer],

@@ -12,7 +12,7 @@ return new Kind(
     group: 'Research and public documents',
     words: 'preprint,manuscript,working paper,early version',
     csl: 'article',
-    shape: Shape::Whole,
+    shape: Shape::Online,
     fields: [
         'contributors!',
         'title.main!',
@@ -27,5 +27,6 @@ return new Kind(
         'language',
         'annotation',
     ],
+    reaches: [],
     roles: [Role::Author],
 );

@@ -24,6 +24,7 @@ return new Kind(
         'language',
         'annotation',
     ],
+    reaches: [],
     note: 'Radio broadcast',
     leads: [[Role::Author]],
     roles: [Role::Host, Role::Author, Role::Producer, Role::Performer],

@@ -9,7 +9,7 @@ return new Kind(
     id: 'software',
     label: 'Software, app or video game',
     group: 'Research and public documents',
-    words: 'app,program,software,game,video game,code',
+    words: 'program,software,code,computer,tool',
     csl: 'software',
     shape: Shape::Whole,
     fields: [
@@ -23,5 +23,6 @@ return new Kind(
         'language',
         'annotation',
     ],
+    reaches: [],
     note: 'Computer software',
 );

@@ -24,6 +24,7 @@ return new Kind(
         'language',
         'annotation',
     ],
+    reaches: [],
     note: 'Song',
     leads: [[Role::Author, Role::Composer], [Role::Performer]],
     roles: [Role::Performer, Role::Composer, Role::Author, Role::Producer],

@@ -26,6 +26,7 @@ return new Kind(
         'language',
         'annotation',
     ],
+    reaches: [],
     note: 'TV series episode',
     leads: [[Role::Author]],
     roles: [Role::Director, Role::Writer, Role::Performer, Role::ExecutiveProducer],

@@ -23,6 +23,7 @@ return new Kind(
         'language',
         'annotation',
     ],
+    reaches: [],
     note: 'TV series',
     leads: [[Role::Author]],
     roles: [Role::ExecutiveProducer, Role::Creator, Role::Director],

@@ -24,6 +24,7 @@ return new Kind(
         'language',
         'annotation',
     ],
+    reaches: [],
     note: 'Video game',
     roles: [Role::Author, Role::Creator, Role::Director],
 );

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\Reach;
 use Bibrel\Core\Source\Role;
 use Bibrel\Core\Source\Shape;
 
@@ -23,6 +24,7 @@ return new Kind(
         'language',
         'annotation',
     ],
+    reaches: [Reach::Web],
     leads: [[Role::Author], [Role::Editor]],
     changes: true,
 );

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Bibrel\Core\Tests;
 
 use Bibrel\Core\Cite\Locator;
+use Bibrel\Core\Cite\Mention;
 use Bibrel\Core\Read\CslJson;
-use Bibrel\Core\Style\Access;
+use Bibrel\Core\Style\Shown;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\Standing;
 use Bibrel\Core\Style\Style;
@@ -25,7 +26,7 @@ final class ConformanceTest extends TestCase
     #[DataProvider('entries')]
     public function test_entry(string $style, array $case): void
     {
-        $course = new CourseRules(Access::from($case['accessed'] ?? 'auto'));
+        $course = new CourseRules(Shown::from($case['accessed'] ?? 'auto'));
         $line = Html::line(Styles::get($style)->entry(CslJson::source($case['item']), $course, new Standing));
         self::assertLine($case[$style], $line);
     }
@@ -35,7 +36,7 @@ final class ConformanceTest extends TestCase
     public function test_citation(string $style, array $case): void
     {
         $locator = isset($case['locator']) ? Locator::parse($case['locator']) : new Locator;
-        $line = Html::line(Styles::get($style)->citation(CslJson::source($case['item']), $locator, $case['narrative'] ?? false, new Standing));
+        $line = Html::line(Styles::get($style)->citation(CslJson::source($case['item']), Mention::of($locator, $case['narrative'] ?? false, $case['quoting'] ?? '', ! ($case['later'] ?? false)), new Standing));
         self::assertLine($case[$style], $line);
     }
 

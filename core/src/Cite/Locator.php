@@ -7,7 +7,7 @@ namespace Bibrel\Core\Cite;
 /** The place in a source an in-text citation points to. */
 final readonly class Locator
 {
-    public const KINDS = ['page', 'paragraph', 'chapter', 'section', 'line', 'verse', 'act', 'time', 'slide'];
+    public const KINDS = ['page', 'paragraph', 'chapter', 'section', 'part', 'volume', 'line', 'verse', 'act', 'scene', 'time', 'slide', 'figure', 'table'];
 
     public function __construct(public string $kind = '', public string $value = '')
     {

@@ -6,6 +6,8 @@ namespace Bibrel\Core\Cli;
 
 use Bibrel\Core\Check\Check;
 use Bibrel\Core\Cite\Locator;
+use Bibrel\Core\Cite\Mention;
+use Bibrel\Core\Cite\Together;
 use Bibrel\Core\Page\Page;
 use Bibrel\Core\Page\PageEntry;
 use Bibrel\Core\Read\Bibtex;
@@ -15,7 +17,7 @@ use Bibrel\Core\Read\Ris;
 use Bibrel\Core\Read\Unreadable;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Source;
-use Bibrel\Core\Style\Access;
+use Bibrel\Core\Style\Shown;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\Styles;
 use Bibrel\Core\Style\UnknownStyle;
@@ -79,13 +81,18 @@ final class Bibrel
     /** @param  list<string>  $words */
     private static function intext(array $words): string
     {
-        $arguments = Arguments::parse($words, ['style', 'from', 'locator'], ['narrative']);
+        $arguments = Arguments::parse($words, ['style', 'from', 'locator', 'quoting'], ['narrative', 'later', 'together']);
         $style = Styles::get($arguments->required('style'));
         $page = self::page($arguments);
         $locator = $arguments->has('locator') ? Locator::parse($arguments->get('locator')) : new Locator;
 
+        $mention = Mention::of($locator, $arguments->has('narrative'), $arguments->get('quoting'), ! $arguments->has('later'));
+        if ($arguments->has('together')) {
+            return PlainText::line(Together::runs($style, $page->entries, $mention))."\n";
+        }
+
         return implode('', array_map(
-            static fn (PageEntry $entry): string => PlainText::line($style->citation($entry->source, $locator, $arguments->has('narrative'), $entry->standing))."\n",
+            static fn (PageEntry $entry): string => PlainText::line($style->citation($entry->source, $mention, $entry->standing))."\n",
             [...$page->entries, ...$page->leftOut],
         ));
     }
@@ -132,7 +139,7 @@ final class Bibrel
     private static function page(Arguments $arguments): Page
     {
         $style = Styles::get($arguments->required('style'));
-        $accessed = Access::tryFrom($arguments->get('accessed', 'auto')) ?? throw new UsageError('--accessed is auto, always or never.');
+        $accessed = Shown::tryFrom($arguments->get('accessed', 'auto')) ?? throw new UsageError('--accessed is auto, always or never.');
 
         return Page::compose(self::sources($arguments), $style, new CourseRules($accessed));
     }

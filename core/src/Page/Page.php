@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Page;
 
+use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CourseRules;
@@ -32,6 +33,7 @@ final readonly class Page
         $letters = $style->lettersYears() ? self::yearLetters($ordered, $authors) : [];
         $surnames = self::sharedSurnames($ordered);
         $counts = array_count_values($authors);
+        $names = $style->lettersYears() ? self::namesNeeded($ordered) : [];
         $entries = [];
         foreach ($ordered as $i => $source) {
             $standing = new Standing(
@@ -39,6 +41,7 @@ final readonly class Page
                 yearLetter: $letters[$i] ?? '',
                 sharesAuthor: $authors[$i] !== '' && $counts[$authors[$i]] > 1,
                 sharesSurname: isset($surnames[$i]),
+                namesNeeded: $names[$i] ?? 1,
             );
             $entries[] = new PageEntry($source, $standing, $style->entry($source, $course, $standing));
         }
@@ -84,6 +87,41 @@ final readonly class Page
         }
 
         return $letters;
+    }
+
+    /**
+     * Among works of one year that begin with the same surname and have three authors or more: how many names tell
+     * each from all others.
+     *
+     * @param  list<Source>  $sources
+     * @return array<int, int> only where one is not enough
+     */
+    private static function namesNeeded(array $sources): array
+    {
+        $groups = [];
+        foreach ($sources as $i => $source) {
+            $names = array_map(static fn (Contributor $one): string => mb_strtolower($one->name->surname() ?: $one->name->direct()), array_values($source->leaders()));
+            if (count($names) > 2) {
+                $groups[$names[0].'|'.$source->date()->year][$i] = $names;
+            }
+        }
+        $needed = [];
+        foreach ($groups as $group) {
+            foreach (count($group) > 1 ? $group : [] as $i => $names) {
+                foreach ($group as $j => $others) {
+                    $same = 0;
+                    while ($same < count($names) && ($others[$same] ?? null) === $names[$same]) {
+                        $same++;
+                    }
+                    // The very same authors are told apart by the year's letter.
+                    if ($i !== $j && $names !== $others) {
+                        $needed[$i] = max($needed[$i] ?? 1, min($same + 1, count($names)));
+                    }
+                }
+            }
+        }
+
+        return array_filter($needed, static fn (int $count): bool => $count > 1);
     }
 
     /** a, b, ... z, aa, ab, ... */

@@ -30,7 +30,7 @@ final class CslJson
     private const IN_BOOK = ['chapter', 'conference-paper', 'reference-entry', 'online-reference', 'wiki-entry'];
 
     /** Variables read into a field of the source or its first container. */
-    private const READ = ['id', 'type', 'title', 'title-short', 'container-title', 'source', 'publisher', 'publisher-place', 'event-place', 'event-title', 'event', 'edition', 'version', 'volume', 'issue', 'number', 'collection-title', 'collection-number', 'page', 'section', 'archive', 'archive_location', 'archive-place', 'issued', 'accessed', 'original-date', 'original-title', 'original-publisher', 'status', 'medium', 'genre', 'language', 'ISBN', 'DOI', 'URL', 'annote', 'custom', 'season', 'reviewed-title', 'reviewed-genre'];
+    private const READ = ['id', 'type', 'title', 'title-short', 'container-title', 'source', 'publisher', 'publisher-place', 'event-place', 'event-title', 'event', 'edition', 'version', 'volume', 'number-of-volumes', 'issue', 'number', 'collection-title', 'collection-number', 'page', 'section', 'archive', 'archive_location', 'archive-place', 'issued', 'accessed', 'original-date', 'original-title', 'original-publisher', 'status', 'medium', 'genre', 'language', 'ISBN', 'DOI', 'URL', 'annote', 'custom', 'season', 'reviewed-title', 'reviewed-genre'];
 
     /**
      * @return list<Source>
@@ -48,6 +48,10 @@ final class CslJson
         $kinds = Kinds::all();
         $kind = $kinds->get(CslKinds::kindOf($item));
         $custom = is_array($item['custom'] ?? null) ? $item['custom'] : [];
+        if (in_array($kind->id, ['court-case', 'statute'], true) && ! isset($item['author']) && Text::of($item, 'authority') !== '') {
+            $item['author'] = [['literal' => Text::of($item, 'authority')]];
+            unset($item['authority']);
+        }
         $unknown = array_diff_key($item, array_flip([...self::READ, ...array_keys(self::ROLES), ...array_keys(self::CONTAINER_ROLES)]));
         $source = new Source(
             id: Text::of($item, 'id'),
@@ -57,8 +61,8 @@ final class CslJson
             containers: self::containers($item, $kind->id),
             original: new Original(Text::of($item, 'original-title'), CslDate::text($item['original-date'] ?? null), Text::of($item, 'original-publisher')),
             accessed: CslDate::text($item['accessed'] ?? null),
-            medium: Text::of($item, 'medium'),
-            genre: $kind->id === 'review' ? Text::of($item, 'reviewed-genre') : (CslKinds::isKindWord(Text::of($item, 'genre'), $kind->id) ? '' : Text::of($item, 'genre')),
+            medium: self::beyondKind(Text::of($item, 'medium'), $kind->id),
+            genre: $kind->id === 'review' ? Text::of($item, 'reviewed-genre') : self::beyondKind(Text::of($item, 'genre'), $kind->id),
             subject: Text::of($item, 'reviewed-title'),
             language: Text::of($item, 'language'),
             isbn: Text::of($item, 'ISBN'),
@@ -73,6 +77,12 @@ final class CslJson
         unset($custom['bibrel']);
 
         return Source::fromArray([...$source->toArray(), 'custom' => $unknown === [] ? $custom : [...$custom, 'csl' => $unknown], ...$own], $kinds);
+    }
+
+    /** A genre or medium, unless the kind says it already. */
+    private static function beyondKind(string $word, string $kind): string
+    {
+        return CslKinds::isKindWord($word, $kind) ? '' : $word;
     }
 
     /**
@@ -124,7 +134,8 @@ final class CslJson
         $database = Text::of($item, 'source');
         $reached = ['doi' => Text::of($item, 'DOI'), 'url' => Text::of($item, 'URL')];
         $isEpisode = in_array($kind, ['tv-episode', 'podcast-episode'], true);
-        $isEvent = $kind === 'lecture';
+        $isEvent = in_array($kind, ['lecture', 'poster', 'slides'], true);
+        $publisher = Text::of($item, 'publisher');
         $number = Text::of($item, 'number');
         $first = new Container(...[
             'title' => Text::of($item, 'container-title') !== '' || ! $isEvent ? Text::of($item, 'container-title') : (Text::of($item, 'event-title') ?: Text::of($item, 'event')),
@@ -136,13 +147,14 @@ final class CslJson
             'edition' => Text::of($item, 'edition'),
             'version' => Text::of($item, 'version'),
             'volume' => $isEpisode ? '' : Text::of($item, 'volume'),
+            'volumes' => Text::of($item, 'number-of-volumes'),
             'issue' => Text::of($item, 'issue'),
             'number' => $isEpisode || $kind === 'journal-article' ? '' : $number,
             'season' => $isEpisode ? (Text::of($item, 'season') ?: Text::of($item, 'volume')) : Text::of($item, 'season'),
             'episode' => $isEpisode ? $number : '',
             'series' => Text::of($item, 'collection-title'),
             'seriesNumber' => Text::of($item, 'collection-number'),
-            'publisher' => Text::of($item, 'publisher'),
+            'publisher' => $publisher === '' && $kind === 'patent' ? Text::of($item, 'authority') : $publisher,
             'place' => Text::of($item, 'publisher-place') ?: Text::of($item, 'event-place'),
             'date' => CslDate::text($item['issued'] ?? null),
             'status' => Text::of($item, 'status'),

@@ -10,19 +10,51 @@ use Bibrel\Core\Source\Text;
 final class CslKinds
 {
     private const PLAIN = [
-        'webpage' => 'web-page', 'post-weblog' => 'blog-post', 'article-newspaper' => 'newspaper-article', 'article-magazine' => 'magazine-article',
+        'post-weblog' => 'blog-post', 'article-newspaper' => 'newspaper-article', 'article-magazine' => 'magazine-article',
         'article-journal' => 'journal-article', 'book' => 'book', 'classic' => 'book', 'chapter' => 'chapter', 'report' => 'report', 'standard' => 'standard', 'article' => 'preprint', 'performance' => 'live-performance',
-        'thesis' => 'thesis', 'figure' => 'illustration', 'map' => 'map', 'personal_communication' => 'email', 'speech' => 'lecture', 'dataset' => 'data-set',
-        'software' => 'software', 'pamphlet' => 'pamphlet', 'manuscript' => 'archive-item', 'paper-conference' => 'conference-paper', 'review' => 'review',
-        'review-book' => 'review', 'interview' => 'interview-own', 'collection' => 'archive-item', 'periodical' => 'other',
+        'thesis' => 'thesis', 'figure' => 'illustration', 'map' => 'map', 'personal_communication' => 'email', 'dataset' => 'data-set', 'musical_score' => 'book',
+        'pamphlet' => 'pamphlet', 'manuscript' => 'archive-item', 'paper-conference' => 'conference-paper', 'review' => 'review',
+        'review-book' => 'review', 'collection' => 'archive-item', 'periodical' => 'special-issue', 'event' => 'exhibition', 'patent' => 'patent',
+        'legal_case' => 'court-case', 'legislation' => 'statute', 'bill' => 'statute', 'regulation' => 'statute', 'treaty' => 'statute', 'hearing' => 'statute',
     ];
 
-    /** What `genre` says where it only tells apart kinds that share a type. */
-    public const GENRES = ['podcast-episode' => 'podcast', 'album' => 'album', 'photograph' => 'photograph'];
+    /** Words in `genre` or `medium` that only tell apart kinds that share a type; the first is the one we write. */
+    private const WORDS = [
+        'podcast-episode' => ['podcast', 'audio podcast', 'podcast episode', 'audio podcast episode'],
+        'podcast-series' => ['podcast series'],
+        'album' => ['album', 'music album'],
+        'photograph' => ['photograph', 'photo'],
+        'audiobook' => ['audiobook', 'audio book'],
+        'ebook' => ['e-book', 'ebook', 'electronic book'],
+        'graphic-novel' => ['graphic novel'],
+        'radio-episode' => ['radio', 'radio broadcast'],
+        'tv-episode' => ['television', 'tv', 'tv series episode'],
+        'tv-series' => ['television series', 'television', 'tv', 'tv series'],
+        'special-issue' => ['special issue'],
+        'exhibition' => ['exhibition'],
+        'app' => ['mobile app', 'app'],
+        'video-game' => ['video game'],
+        'film' => ['film', 'motion picture', 'movie'],
+        'online-video' => ['video', 'online video'],
+        'editorial' => ['editorial'],
+        'reader-letter' => ['letter to the editor'],
+        'press-release' => ['press release'],
+        'poster' => ['poster presentation', 'poster'],
+        'slides' => ['slides'],
+        'map' => ['map'],
+        'data-set' => ['data set', 'dataset'],
+    ];
 
-    public static function isKindWord(string $genre, string $kind): bool
+    /** Whether a genre or medium says no more than the kind does. */
+    public static function isKindWord(string $word, string $kind): bool
     {
-        return strtolower($genre) === (self::GENRES[$kind] ?? null);
+        return in_array(mb_strtolower($word), self::WORDS[$kind] ?? [], true);
+    }
+
+    /** The genre that tells a kind from others of its type; '' where the type is enough. */
+    public static function word(string $kind): string
+    {
+        return self::WORDS[$kind][0] ?? '';
     }
 
     /** @param  array<string, mixed>  $item */
@@ -30,16 +62,61 @@ final class CslKinds
     {
         $type = Text::of($item, 'type');
         $has = static fn (string $key): bool => Text::of($item, $key) !== '';
-        $words = strtolower(Text::of($item, 'genre').' '.Text::of($item, 'medium'));
+        $words = mb_strtolower(Text::of($item, 'genre').' '.Text::of($item, 'medium'));
+        $says = static fn (string $pattern): bool => preg_match("/{$pattern}/u", $words) === 1;
 
         return match ($type) {
             'motion_picture' => $has('container-title') && $has('URL') ? 'online-video' : 'film',
-            'broadcast' => str_contains($words, 'podcast') ? 'podcast-episode' : (str_contains($words, 'radio') ? 'radio-episode' : ($has('container-title') ? 'tv-episode' : 'tv-series')),
-            'song' => str_contains($words, 'podcast') ? 'podcast-episode' : (str_contains($words, 'album') ? 'album' : 'song'),
-            'graphic' => str_contains($words, 'photo') ? 'photograph' : (preg_match('/infographic|chart|illustration|diagram/', $words) === 1 ? 'illustration' : 'artwork'),
+            'broadcast' => match (true) {
+                $says('podcast') => $has('container-title') ? 'podcast-episode' : 'podcast-series',
+                $says('radio') => 'radio-episode',
+                default => $has('container-title') ? 'tv-episode' : 'tv-series',
+            },
+            'song' => match (true) {
+                $says('podcast') => $has('container-title') ? 'podcast-episode' : 'podcast-series',
+                $says('\balbum') => 'album',
+                default => 'song',
+            },
+            'graphic' => match (true) {
+                $says('photo') => 'photograph',
+                $says('infographic|chart|illustration|diagram') => 'illustration',
+                $says('cartoon|comic') => 'cartoon',
+                $says('advert') => 'advertisement',
+                $says('^map\b') => 'map',
+                default => 'artwork',
+            },
+            'book' => match (true) {
+                $says('audio ?book') => 'audiobook',
+                $says('e-?book') => 'ebook',
+                $says('graphic novel') => 'graphic-novel',
+                default => 'book',
+            },
+            'article-newspaper' => match (true) {
+                $says('editorial\b') => 'editorial',
+                $says('letter to the editor') => 'reader-letter',
+                default => 'newspaper-article',
+            },
+            'webpage' => $says('press release') ? 'press-release' : 'web-page',
+            'document' => match (true) {
+                $says('press release') => 'press-release',
+                $says('handout|class notes|worksheet') => 'class-notes',
+                default => 'other',
+            },
+            'speech' => match (true) {
+                $says('slides') => 'slides',
+                $says('poster|session|conference presentation|paper presentation') => 'poster',
+                default => 'lecture',
+            },
+            'software' => match (true) {
+                $says('video ?game') => 'video-game',
+                $says('\bapp\b') => 'app',
+                $says('language model|\bai\b|chatbot') && $has('container-title') => 'ai-text',
+                default => 'software',
+            },
             'entry', 'entry-encyclopedia', 'entry-dictionary' => $has('URL') && ! $has('page') ? 'online-reference' : 'reference-entry',
-            'post' => preg_match('/forum|comment|thread/', $words) === 1 ? 'forum-post' : 'social-post',
+            'post' => $says('forum|comment|thread') ? 'forum-post' : 'social-post',
             'interview' => $has('container-title') ? 'published-interview' : 'interview-own',
+            'periodical' => $has('container-title') ? 'special-issue' : 'other',
             default => self::PLAIN[$type] ?? 'other',
         };
     }

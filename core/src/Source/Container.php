@@ -6,12 +6,13 @@ namespace Bibrel\Core\Source;
 
 /**
  * What holds a source, or the published form of the source itself: a book's first container has no title, but holds
- * its edition, publisher and date. All values are text as typed; `date` is read by PartialDate.
+ * its edition, publisher and date. All values are text as typed; `date` is read by PartialDate. `volume` is the one volume
+ * that was used, `volumes` how many the whole work has.
  */
 final readonly class Container
 {
     /** The text fields, in the order of a container's elements. */
-    public const FIELDS = ['title', 'section', 'edition', 'version', 'volume', 'issue', 'number', 'season', 'episode', 'series', 'seriesNumber', 'publisher', 'place', 'date', 'status', 'pages', 'articleNumber', 'paragraphs', 'time', 'collection', 'doi', 'url'];
+    public const FIELDS = ['title', 'section', 'edition', 'version', 'volume', 'volumes', 'issue', 'number', 'season', 'episode', 'series', 'seriesNumber', 'publisher', 'place', 'date', 'status', 'pages', 'articleNumber', 'paragraphs', 'time', 'collection', 'doi', 'url'];
 
     private PartialDate $dated;
 
@@ -25,6 +26,7 @@ final readonly class Container
         public string $edition = '',
         public string $version = '',
         public string $volume = '',
+        public string $volumes = '',
         public string $issue = '',
         public string $number = '',
         public string $season = '',

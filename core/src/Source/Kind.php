@@ -10,6 +10,9 @@ final readonly class Kind
     /** @var list<Field> in the order of MLA's elements */
     public array $fields;
 
+    /** @var list<Reach> how one may have got at it, the commonest first; none where there is no choice to make */
+    public array $reaches;
+
     /**
      * @param  string  $group  heading in the finder
      * @param  string  $words  everyday words a student may type for it, parted by commas
@@ -18,6 +21,7 @@ final readonly class Kind
      * @param  list<list<Role>>  $leads  who may stand first, best first
      * @param  list<Role>  $roles  offered in the form
      * @param  list<string|list<string>>  $fields  paths; "!" behind one is required, "+" expected; a list adds label and example
+     * @param  ?list<Reach>  $reaches  how one may get at it, where it is not as usual for its shape
      * @param  bool  $changes  whether it changes by design (APA then prints when it was retrieved)
      */
     public function __construct(
@@ -33,7 +37,9 @@ final readonly class Kind
         public array $roles = [Role::Author, Role::Editor, Role::Translator],
         public bool $changes = false,
         public int $rank = 50,
+        ?array $reaches = null,
     ) {
+        $this->reaches = $reaches ?? Reach::usual($shape);
         $this->fields = array_map(self::field(...), $fields);
     }
 

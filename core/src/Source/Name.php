@@ -9,7 +9,8 @@ namespace Bibrel\Core\Source;
  *
  * Person: `family` is set, the rest may be empty; `particle` belongs to the family name ("van der"), `dropping` goes
  * behind the given name when the name is inverted ("Brook, Halima de"). A mononym is a person with a family name only.
- * Group: `group` is the full name. Screen: `screen` is the handle as shown; the real name, where known, is in
+ * Group: `group` is the full name, `parent` the body it belongs to ("Ministry of Coasts" for "Office of Tides"),
+ * `abbreviation` what the text calls it after its first citation. Screen: `screen` is the handle as shown; the real name, where known, is in
  * `given` and `family`, or in `group`.
  */
 final readonly class Name
@@ -30,6 +31,8 @@ final readonly class Name
         public string $group = '',
         public string $screen = '',
         public bool $familyFirst = false,
+        public string $parent = '',
+        public string $abbreviation = '',
     ) {
     }
 
@@ -43,9 +46,9 @@ final readonly class Name
             : new self(NameKind::Person, $given, $family, $clean($particle), $clean($dropping), $clean($suffix), familyFirst: $familyFirst);
     }
 
-    public static function group(string $name): self
+    public static function group(string $name, string $parent = '', string $abbreviation = ''): self
     {
-        return new self(NameKind::Group, group: self::tidy($name));
+        return new self(NameKind::Group, group: self::tidy($name), parent: self::tidy($parent), abbreviation: self::tidy($abbreviation));
     }
 
     public static function screen(string $handle, string $given = '', string $family = '', string $group = ''): self
@@ -139,7 +142,7 @@ final readonly class Name
 
         return match (true) {
             $text('screen') !== '' => self::screen($text('screen'), $text('given'), $text('family'), $text('group')),
-            $text('group') !== '' => self::group($text('group')),
+            $text('group') !== '' => self::group($text('group'), $text('parent'), $text('abbreviation')),
             default => self::person($text('given'), $text('family'), $text('particle'), $text('dropping'), $text('suffix'), (bool) ($json['familyFirst'] ?? false)),
         };
     }
@@ -156,6 +159,8 @@ final readonly class Name
             'group' => $this->group,
             'screen' => $this->screen,
             'familyFirst' => $this->familyFirst,
+            'parent' => $this->parent,
+            'abbreviation' => $this->abbreviation,
         ], static fn (string|bool $value): bool => $value !== '' && $value !== false);
     }
 

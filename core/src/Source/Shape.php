@@ -17,4 +17,6 @@ enum Shape: string
     case Part = 'part';
     /** Not to be had by a reader: a letter, an interview of one's own. */
     case Message = 'message';
+    /** A court's decision or a law, which each style cites in a form of its own. */
+    case Law = 'law';
 }

@@ -8,7 +8,8 @@ namespace Bibrel\Core\Source;
  * One source as the student knows it. Immutable; `toArray` and `fromArray` are the JSON shape described by
  * docs/source.schema.json.
  *
- * `subject` is the title of the work a review is about. `containers` holds at least one and at most three; `custom` carries what other formats said and this shape has no
+ * `subject` is the title of the work a review is about. `reached` is a Reach's value, or empty where nobody said.
+ * `containers` holds at least one and at most three; `custom` carries what other formats said and this shape has no
  * place for, untouched.
  */
 final readonly class Source
@@ -132,6 +133,25 @@ final readonly class Source
         }
 
         return [];
+    }
+
+    /** How it was reached: as somebody said, or as its addresses show. */
+    public function reach(): ?Reach
+    {
+        $said = Reach::tryFrom($this->reached);
+        if ($said !== null) {
+            return $said;
+        }
+        foreach ($this->containers as $i => $container) {
+            if ($i > 0 && $container->title !== '') {
+                return in_array(Reach::App, $this->kind->reaches, true) ? Reach::App : Reach::Database;
+            }
+            if ($container->url.$container->doi !== '') {
+                return Reach::Web;
+            }
+        }
+
+        return null;
     }
 
     public function isEnglish(): bool

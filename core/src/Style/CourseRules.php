@@ -8,10 +8,11 @@ namespace Bibrel\Core\Style;
 final readonly class CourseRules
 {
     public function __construct(
-        public Access $accessed = Access::Auto,
+        public Shown $accessed = Shown::Auto,
         public Addresses $addresses = Addresses::Auto,
         public bool $threeHyphens = true,
         public string $heading = '',
+        public Shown $medium = Shown::Auto,
     ) {
     }
 
@@ -21,16 +22,17 @@ final readonly class CourseRules
         $text = static fn (string $key): string => is_string($json[$key] ?? null) ? trim($json[$key]) : '';
 
         return new self(
-            Access::tryFrom($text('accessed')) ?? Access::Auto,
+            Shown::tryFrom($text('accessed')) ?? Shown::Auto,
             Addresses::tryFrom($text('addresses')) ?? Addresses::Auto,
             (bool) ($json['threeHyphens'] ?? true),
             mb_substr($text('heading'), 0, 120),
+            Shown::tryFrom($text('medium')) ?? Shown::Auto,
         );
     }
 
     /** @return array<string, string|bool> */
     public function toArray(): array
     {
-        return ['accessed' => $this->accessed->value, 'addresses' => $this->addresses->value, 'threeHyphens' => $this->threeHyphens, 'heading' => $this->heading];
+        return ['accessed' => $this->accessed->value, 'addresses' => $this->addresses->value, 'threeHyphens' => $this->threeHyphens, 'heading' => $this->heading, 'medium' => $this->medium->value];
     }
 }

@@ -12,12 +12,14 @@ final readonly class Standing
      * @param  string  $yearLetter  "a", "b", ... among works by the same authors in one year
      * @param  bool  $sharesAuthor  another entry has the same authors
      * @param  bool  $sharesSurname  another first author has the same surname and is somebody else
+     * @param  int  $namesNeeded  how many authors an APA citation names before "et al." to tell it from another one
      */
     public function __construct(
         public bool $repeatsAuthor = false,
         public string $yearLetter = '',
         public bool $sharesAuthor = false,
         public bool $sharesSurname = false,
+        public int $namesNeeded = 1,
     ) {
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Style;
 
-use Bibrel\Core\Cite\Locator;
+use Bibrel\Core\Cite\Mention;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Text\Run;
 
@@ -26,7 +26,7 @@ interface Style
     public function entry(Source $source, CourseRules $course, Standing $standing): array;
 
     /** @return list<Run> with its parentheses */
-    public function citation(Source $source, Locator $locator, bool $narrative, Standing $standing): array;
+    public function citation(Source $source, Mention $mention, Standing $standing): array;
 
     /**
      * What the entry is ordered by: first the author or title, then what settles a tie.

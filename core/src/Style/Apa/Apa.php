@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Style\Apa;
 
-use Bibrel\Core\Cite\Locator;
+use Bibrel\Core\Cite\Mention;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Shape;
 use Bibrel\Core\Source\Source;
@@ -49,9 +49,9 @@ final readonly class Apa implements Style
         return (new Entry($source, $course, $standing, $this->edition))->runs();
     }
 
-    public function citation(Source $source, Locator $locator, bool $narrative, Standing $standing): array
+    public function citation(Source $source, Mention $mention, Standing $standing): array
     {
-        return (new Citation($source, $standing, $this->edition))->runs($locator, $narrative);
+        return (new Citation($source, $standing, $this->edition))->runs($mention);
     }
 
     public function orderedBy(Source $source): array

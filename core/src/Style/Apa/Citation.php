@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Style\Apa;
 
 use Bibrel\Core\Cite\Locator;
+use Bibrel\Core\Cite\Mention;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\NameKind;
@@ -22,29 +23,40 @@ use Bibrel\Core\Text\Run;
 /** In-text citations: "(Brook, 2014, p. 15)"; with the name in the sentence, "Brook (2014, p. 15)". */
 final class Citation
 {
-    private const WORDS = ['page' => 'p.', 'paragraph' => 'para.', 'chapter' => 'Chapter', 'section' => 'Section', 'line' => 'line', 'act' => 'Act', 'slide' => 'Slide', 'time' => '', 'verse' => ''];
+    private const WORDS = ['page' => 'p.', 'paragraph' => 'para.', 'chapter' => 'Chapter', 'section' => 'Section', 'part' => 'Part', 'volume' => 'Vol.', 'line' => 'line', 'act' => 'Act', 'scene' => 'Scene', 'slide' => 'Slide', 'figure' => 'Figure', 'table' => 'Table', 'time' => '', 'verse' => ''];
 
-    private const SEVERAL = ['page' => 'pp.', 'paragraph' => 'paras.', 'chapter' => 'Chapters', 'section' => 'Sections', 'line' => 'lines', 'slide' => 'Slides'];
+    private const SEVERAL = ['page' => 'pp.', 'paragraph' => 'paras.', 'chapter' => 'Chapters', 'section' => 'Sections', 'part' => 'Parts', 'volume' => 'Vols.', 'line' => 'lines', 'slide' => 'Slides', 'figure' => 'Figures', 'table' => 'Tables'];
 
     public function __construct(private readonly Source $source, private readonly Standing $standing, private readonly int $edition = 7)
     {
     }
 
     /** @return list<Run> */
-    public function runs(Locator $locator, bool $narrative): array
+    public function runs(Mention $mention): array
     {
+        [$locator, $narrative] = [$mention->locator, $mention->narrative && $mention->quoted === ''];
         if ($this->source->kind->shape === Shape::Message) {
-            return $this->personalCommunication($narrative);
+            return $this->personalCommunication($mention->narrative);
         }
         $who = new Line;
         $leaders = array_values(Entry::leaders($this->source));
-        $leaders === [] ? $this->title($who) : $this->authors($who, $leaders, $narrative);
+        $leaders === [] ? $this->title($who) : $this->authors($who, $leaders, $mention);
 
         $line = new Line;
+        $short = $mention->first && count($leaders) === 1 ? $leaders[0]->name->abbreviation : '';
+        if ($mention->quoted !== '') {
+            $this->quoted($line, $mention);
+        }
         if ($narrative) {
             $line->addAll($who->runs())->add(' (', 'apa.cite.parentheses');
+            if ($short !== '') {
+                $line->add($short, 'apa.cite.short', 'contributors')->add(', ', 'apa.comma');
+            }
         } else {
-            $line->add('(', 'apa.cite.parentheses')->addAll($who->runs());
+            $line->add($mention->quoted === '' ? '(' : '', 'apa.cite.parentheses')->addAll($who->runs());
+            if ($short !== '') {
+                $line->add(" [{$short}]", 'apa.cite.short', 'contributors');
+            }
             $line->comma('apa.comma')->space('apa.comma');
         }
         $this->date($line);
@@ -53,6 +65,13 @@ final class Citation
         }
 
         return $line->add(')', 'apa.cite.parentheses')->runs();
+    }
+
+    /** "(Oake, 1898, as cited in "; with the name in the sentence, "Oake (1898, as cited in ". */
+    private function quoted(Line $line, Mention $mention): void
+    {
+        $year = $mention->quotedYear === '' ? '' : "{$mention->quotedYear}, ";
+        $line->add($mention->narrative ? "{$mention->quoted} ({$year}" : "({$mention->quoted}, {$year}", 'apa.cite.quoted')->add('as cited in ', 'apa.cite.quoted');
     }
 
     /**
@@ -70,9 +89,11 @@ final class Citation
     }
 
     /** @param  list<Contributor>  $leaders */
-    private function authors(Line $line, array $leaders, bool $narrative): void
+    private function authors(Line $line, array $leaders, Mention $mention): void
     {
-        $line->add($this->name($leaders[0]->name), 'apa.cite.author', 'contributors');
+        $narrative = $mention->narrative && $mention->quoted === '';
+        $later = ! $mention->first && count($leaders) === 1 && $leaders[0]->name->abbreviation !== '';
+        $line->add($later ? $leaders[0]->name->abbreviation : $this->name($leaders[0]->name), $later ? 'apa.cite.short' : 'apa.cite.author', 'contributors');
         if (count($leaders) === 2) {
             $line->add(($narrative ? ' and ' : ' & ').$this->name($leaders[1]->name), 'apa.cite.author', 'contributors');
         } elseif ($this->edition === 6 && count($leaders) > 2 && count($leaders) < 6) {
@@ -80,8 +101,28 @@ final class Citation
             $last = array_pop($names);
             $line->add(', '.implode('', array_map(static fn (string $name): string => "{$name}, ", $names)).($narrative ? 'and ' : '& ').$last, 'apa.cite.author', 'contributors');
         } elseif (count($leaders) > 2) {
-            $line->add(' et al.', 'apa.cite.author', 'contributors');
+            $this->several($line, $leaders, $narrative);
         }
+    }
+
+    /**
+     * The first author and "et al."; more names where another work of that year would read the same.
+     *
+     * @param  list<Contributor>  $leaders
+     */
+    private function several(Line $line, array $leaders, bool $narrative): void
+    {
+        $count = count($leaders);
+        // "Et al." stands for more than one name, so all are given when one alone would be left.
+        $needed = $this->standing->namesNeeded >= $count - 1 ? $count : max(1, $this->standing->namesNeeded);
+        $names = array_map(fn (Contributor $one): string => $this->name($one->name), array_slice($leaders, 1, $needed - 1));
+        if ($needed === $count) {
+            $last = array_pop($names);
+            $line->add(', '.implode('', array_map(static fn (string $name): string => "{$name}, ", $names)).($narrative ? 'and ' : '& ').$last, 'apa.cite.author', 'contributors');
+
+            return;
+        }
+        $line->add(implode('', array_map(static fn (string $name): string => ", {$name}", $names)).($names === [] ? ' et al.' : ', et al.'), 'apa.cite.author', 'contributors');
     }
 
     private function name(Name $name): string
@@ -98,6 +139,11 @@ final class Citation
         if ($this->source->title->described || $this->source->title->isEmpty()) {
             $words = $this->source->title->isEmpty() ? $this->source->genre : $this->source->title->full();
             $line->add($words === '' ? '' : "[{$words}]", 'apa.cite.title', 'title.main');
+
+            return;
+        }
+        if ($this->source->kind->shape === Shape::Law) {
+            $line->add($this->source->title->full(), 'apa.cite.title', 'title.main', $this->source->kind->id === 'court-case');
 
             return;
         }
@@ -122,6 +168,9 @@ final class Citation
     private function locator(Locator $locator): string
     {
         $value = $locator->kind === 'time' ? str_replace('-', '–', $locator->value) : PageRange::full($locator->value);
+        if (preg_match('/^\d+\.\d/', $value) === 1 && $locator->kind === 'act') {
+            return $value;
+        }
         $words = PageRange::isSeveral($value) && isset(self::SEVERAL[$locator->kind]) ? self::SEVERAL : self::WORDS;
 
         return trim($words[$locator->kind].' '.$value);

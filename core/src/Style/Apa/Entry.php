@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Bibrel\Core\Style\Apa;
 
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\Role;
+use Bibrel\Core\Source\Shape;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\Standing;
@@ -18,8 +20,8 @@ final class Entry
     /** Who stands in the author's place when nobody made the source alone, best first. */
     private const STAND_INS = [[Role::Director], [Role::Host], [Role::ExecutiveProducer, Role::Creator], [Role::Uploader]];
 
-    /** Kinds that are dated to the day as soon as the day is known. */
-    private const YEAR_ONLY = ['book', 'edited-collection', 'chapter', 'reference-entry', 'ebook', 'audiobook', 'journal-article', 'film', 'tv-series', 'song', 'album', 'thesis', 'artwork', 'map', 'software'];
+    /** Kinds dated by the year alone, though the day may be known. */
+    private const YEAR_ONLY = ['ai-text', 'patent', 'preprint', 'exhibition', 'app', 'special-issue', 'graphic-novel', 'play', 'scripture', 'standard', 'video-game', 'data-set', 'photograph', 'illustration', 'archive-item', 'preface', 'book', 'edited-collection', 'chapter', 'reference-entry', 'ebook', 'audiobook', 'journal-article', 'film', 'tv-series', 'song', 'album', 'thesis', 'artwork', 'map', 'software'];
 
     private Line $line;
 
@@ -35,6 +37,9 @@ final class Entry
     /** @return list<Run> */
     public function runs(): array
     {
+        if ($this->source->kind->shape === Shape::Law) {
+            return (new LawEntry($this->source, $this->course))->runs();
+        }
         $this->line = new Line;
         $title = new TitleElement($this->source, $this->line, $this->edition);
         $leaders = self::leaders($this->source);
@@ -58,6 +63,12 @@ final class Entry
     /** @return array<int, Contributor> those in the author's place, by their place in the source's contributors */
     public static function leaders(Source $source): array
     {
+        if ($source->kind->shape === Shape::Law) {
+            return [];
+        }
+        if ($source->kind->id === 'ai-text' && $source->container()->title !== '' && $source->container()->publisher !== '') {
+            return [new Contributor(Role::Author, Name::group($source->container()->publisher))];
+        }
         $leaders = $source->leaders();
         if ($leaders === [] && $source->kind->id === 'tv-episode') {
             $leaders = $source->by(Role::Writer, Role::Director);

@@ -8,7 +8,7 @@ use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Role;
 use Bibrel\Core\Source\Shape;
 use Bibrel\Core\Source\Source;
-use Bibrel\Core\Style\Access;
+use Bibrel\Core\Style\Shown;
 use Bibrel\Core\Style\Addresses;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\Dress;
@@ -61,6 +61,11 @@ final readonly class SourceElement
             $this->line->comma('apa.comma')->add(' ', 'apa.comma')->add($this->edition === 6 && $this->source->kind->id === 'newspaper-article' ? (PageRange::isSeveral($pages) ? 'pp. ' : 'p. ').$pages : $pages, 'apa.source.pages', 'containers.0.pages');
         }
         $this->close();
+        // "Advance online publication": said of what is dated already; "in press" stands in the date's place.
+        if ($container->status !== '' && $container->date()->isDate()) {
+            $this->line->add(Letters::capital($container->status), 'apa.source.status', 'containers.0.status');
+            $this->close();
+        }
     }
 
     private function larger(): void
@@ -120,10 +125,13 @@ final readonly class SourceElement
     private function publisher(): void
     {
         $container = $this->source->container();
+        if ($this->source->kind->id === 'ai-text' && $this->source->container()->title !== '') {
+            return;
+        }
         if ($this->source->kind->id === 'thesis' && Entry::isPublished($this->source)) {
             return;
         }
-        if ($this->source->kind->id === 'lecture') {
+        if (in_array($this->source->kind->id, ['lecture', 'poster'], true)) {
             $this->event();
 
             return;
@@ -133,6 +141,12 @@ final readonly class SourceElement
         }
         if ($container->collection !== '') {
             $this->house($container->collection, 'containers.0.collection', 'apa.source.place');
+        }
+        if (preg_match('/^comment on the article/i', $this->source->genre) === 1 && $container->title !== '') {
+            TitleSetter::setText($this->line, $container->title, 'containers.0.title', Dress::Italic, 'apa.source.periodical', 'apa.title.within');
+            $this->close();
+
+            return;
         }
         if ($this->source->kind->shape === Shape::Online && $container->title !== '') {
             $this->house($container->title, 'containers.0.title', 'apa.source.site');
@@ -162,8 +176,11 @@ final readonly class SourceElement
     /** A publisher or site, unless it is the author already or says the title again. */
     private function house(string $name, string $field, string $rule): void
     {
+        $place = $this->source->container()->place;
         foreach (Entry::leaders($this->source) as $leader) {
             if ($leader->name->isGroup() && Publishers::same($leader->name->group, $name)) {
+                $this->author($rule, $place);
+
                 return;
             }
         }
@@ -171,12 +188,20 @@ final readonly class SourceElement
             return;
         }
         $houses = array_map(Publishers::withoutForm(...), preg_split('~\s*[;/]\s*~', $name) ?: []);
-        $place = $this->source->container()->place;
         if ($this->edition === 6 && $rule === 'apa.source.publisher' && $place !== '') {
             $this->line->add($place, 'apa.source.place', 'containers.0.place')->add(': ', 'apa.source.place');
         }
         $this->line->add(Quotes::curly(implode('; ', $houses)), $rule, $field);
         $this->close();
+    }
+
+    /** The 6th edition says "Author" where an organisation publishes its own printed work. */
+    private function author(string $rule, string $place): void
+    {
+        if ($this->edition === 6 && $rule === 'apa.source.publisher' && ! Entry::isPublished($this->source)) {
+            $this->line->add($place, 'apa.source.place', 'containers.0.place')->add($place === '' ? '' : ': ', 'apa.source.place')->add('Author', 'apa.source.publisher');
+            $this->close();
+        }
     }
 
     /** A second container that names itself: the archive of a thesis, a museum's site; a periodical's database is left out. */
@@ -221,9 +246,9 @@ final readonly class SourceElement
     private function printsRetrieval(): bool
     {
         return match ($this->course->accessed) {
-            Access::Always => true,
-            Access::Never => false,
-            Access::Auto => $this->source->kind->changes,
+            Shown::Always => true,
+            Shown::Never => false,
+            Shown::Auto => $this->source->kind->changes,
         };
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Style\Apa;
 
+use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Role;
 use Bibrel\Core\Source\Shape;
 use Bibrel\Core\Source\Source;
@@ -24,11 +25,18 @@ final readonly class TitleElement
 
     public static function dress(Source $source): Dress
     {
-        return in_array($source->kind->shape, [Shape::Article, Shape::Part], true) || $source->title->described ? Dress::Plain : Dress::Italic;
+        $comment = preg_match('/^comment on/i', $source->genre) === 1;
+
+        return $comment || in_array($source->kind->shape, [Shape::Article, Shape::Part], true) || $source->title->described ? Dress::Plain : Dress::Italic;
     }
 
     public function add(): void
     {
+        if ($this->source->kind->id === 'ai-text' && $this->source->container()->title !== '') {
+            $this->tool();
+
+            return;
+        }
         $title = $this->source->title;
         $dress = self::dress($this->source);
         $rule = $dress === Dress::Italic ? 'apa.title.italic' : 'apa.title.plain';
@@ -50,6 +58,15 @@ final readonly class TitleElement
         $this->close();
     }
 
+    /** A generated text is nobody's to find again, so the entry names the tool; what was asked belongs in the paper. */
+    private function tool(): void
+    {
+        TitleSetter::setText($this->line, $this->source->container()->title, 'containers.0.title', Dress::Italic, 'apa.title.italic', 'apa.title.within');
+        $this->numbers();
+        $this->line->add(' [', 'apa.title.note')->add($this->source->genre !== '' ? Letters::capital($this->source->genre) : $this->source->kind->note, 'apa.title.note', $this->source->genre === '' ? null : 'genre')->add(']', 'apa.title.note');
+        $this->close();
+    }
+
     private function described(string $words, string $field): void
     {
         if ($words !== '') {
@@ -67,7 +84,7 @@ final readonly class TitleElement
         }
         $this->line->space('apa.title.number')->add('(', 'apa.title.number');
         foreach ($people as $i => $person) {
-            $this->line->add($i > 0 ? ', ' : '', 'apa.title.number')->addAll($person->runs());
+            $this->line->add($i > 0 ? '; ' : '', 'apa.title.number')->addAll($person->runs());
         }
         if ($people !== [] && $numbers !== []) {
             $this->line->add('; ', 'apa.title.number');
@@ -82,17 +99,21 @@ final readonly class TitleElement
     private function peopleBehindTitle(): array
     {
         $leaders = Entry::leaders($this->source);
-        $lines = [];
-        foreach ([Role::Translator, Role::Editor, Role::Illustrator, Role::Narrator] as $role) {
+        $groups = [];
+        foreach ([Role::Editor, Role::Translator, Role::Illustrator, Role::Narrator] as $role) {
             $people = array_diff_key($this->source->by($role), $leaders);
             if ($people !== []) {
-                $lines[] = $line = new Line;
-                Names::inMiddle($line, $people, 'contributors', 'apa.title.number');
-                $line->add(', '.Wording::behind($role, count($people)), 'apa.title.number');
+                $same = serialize(array_map(static fn (Contributor $one): array => $one->name->toArray(), array_values($people)));
+                $groups[$same] = [$groups[$same][0] ?? $people, [...($groups[$same][1] ?? []), Wording::behind($role, count($people))]];
             }
         }
 
-        return $lines;
+        return array_map(static function (array $group): Line {
+            $line = new Line;
+            Names::inMiddle($line, $group[0], 'contributors', 'apa.title.number');
+
+            return $line->add(', '.implode(' & ', $group[1]), 'apa.title.number');
+        }, array_values($groups));
     }
 
     /** @return list<Line> */
@@ -104,14 +125,23 @@ final readonly class TitleElement
             (new Line)->add(Letters::capital(Ordinal::edition($container->edition)), 'apa.title.number', 'containers.0.edition'),
             (new Line)->add($worded($container->version, 'Version'), 'apa.title.number', 'containers.0.version'),
             (new Line)->add($worded($container->volume, 'Vol.'), 'apa.title.number', 'containers.0.volume'),
+            (new Line)->add(preg_replace('/^(\d+)$/', 'Vols. 1–$1', $container->volumes) ?? '', 'apa.title.number', 'containers.0.volumes'),
             (new Line)->add($worded($container->number, match ($this->source->kind->id) {
-                'report' => 'Report No.',
+                'government-document', 'preprint' => $this->series('No.'),
+                'standard' => 'Standard No.',
+                'report' => $this->series('Report No.'),
                 'thesis' => 'Publication No.',
                 default => 'No.',
             }), 'apa.title.number', 'containers.0.number'),
         ];
 
         return array_values(array_filter($lines, static fn (Line $line): bool => ! $line->isEmpty()));
+    }
+
+    /** "Technical Report No.": the kind of report it is, where somebody said. */
+    private function series(string $otherwise): string
+    {
+        return $this->source->genre === '' ? $otherwise : TitleCase::headline($this->source->genre).' No.';
     }
 
     /** @return list<Line> */
@@ -151,6 +181,9 @@ final readonly class TitleElement
                 ->add($published ? Quotes::curly($source->container()->publisher) : '', 'apa.title.note', 'containers.0.publisher')
                 ->add(']', 'apa.title.note');
 
+            return;
+        }
+        if ($source->genre !== '' && $source->container()->number !== '' && in_array($source->kind->id, ['report', 'government-document', 'preprint'], true)) {
             return;
         }
         $artwork = $source->kind->id === 'artwork' ? $source->medium : '';

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Style\Mla;
 
 use Bibrel\Core\Cite\Locator;
+use Bibrel\Core\Cite\Mention;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\NameKind;
@@ -20,20 +21,25 @@ use Bibrel\Core\Text\Run;
 /** In-text citations: "(Brook 15)"; with the name in the sentence, "Brook (15)". */
 final class Citation
 {
-    private const WORDS = ['paragraph' => 'par.', 'chapter' => 'ch.', 'section' => 'sec.', 'line' => 'line', 'act' => 'act', 'slide' => 'slide'];
+    private const WORDS = ['paragraph' => 'par.', 'chapter' => 'ch.', 'section' => 'sec.', 'part' => 'pt.', 'volume' => 'vol.', 'line' => 'line', 'act' => 'act', 'scene' => 'scene', 'slide' => 'slide', 'figure' => 'fig.', 'table' => 'table'];
 
-    private const SEVERAL = ['paragraph' => 'pars.', 'chapter' => 'chs.', 'section' => 'secs.', 'line' => 'lines', 'slide' => 'slides'];
+    private const SEVERAL = ['paragraph' => 'pars.', 'chapter' => 'chs.', 'section' => 'secs.', 'part' => 'pts.', 'volume' => 'vols.', 'line' => 'lines', 'slide' => 'slides', 'figure' => 'figs.', 'table' => 'tables'];
 
     public function __construct(private readonly Source $source, private readonly Standing $standing)
     {
     }
 
     /** @return list<Run> */
-    public function runs(Locator $locator, bool $narrative): array
+    public function runs(Mention $mention): array
     {
+        [$locator, $narrative] = [$mention->locator, $mention->narrative && $mention->quoted === ''];
         $line = new Line;
         $leaders = Entry::leaders($this->source);
         $behind = new Line;
+        if ($mention->quoted !== '') {
+            $line->add($mention->narrative ? $mention->quoted : '', 'mla.cite.quoted');
+            $behind->add('qtd. in ', 'mla.cite.quoted');
+        }
         if ($leaders === []) {
             $this->title($narrative ? $line : $behind);
         } else {
@@ -96,7 +102,8 @@ final class Citation
             $value = str_replace('-', '–', $locator->value);
         }
         $words = PageRange::isSeveral($value) && isset(self::SEVERAL[$locator->kind]) ? self::SEVERAL : self::WORDS;
-        $word = $words[$locator->kind] ?? '';
+        // Act, scene and line of a play stand as bare numbers: 3.1.45.
+        $word = preg_match('/^\d+\.\d/', $value) === 1 && in_array($locator->kind, ['act', 'section'], true) ? '' : ($words[$locator->kind] ?? '');
         if ($word !== '' && $afterName) {
             $line->comma('mla.comma');
         }

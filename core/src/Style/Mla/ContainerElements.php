@@ -33,10 +33,10 @@ final readonly class ContainerElements
         return array_values(array_filter([
             $this->containerTitle($container, $i),
             ...$this->containerContributors($container, $i),
-            $this->version($container, $i),
+            ...$this->versions($container, $i),
             ...$this->numbers($container, $i),
             $this->publisher($container, $i),
-            Entry::isThesis($this->source) && $i === 0 ? (new Line)->add($this->source->genre, 'mla.medium', 'genre') : $this->date($container, $i),
+            Entry::isThesis($this->source) && $i === 0 ? (new Line)->add(preg_match('/^Ph/', $this->source->genre) === 1 || preg_match('/^\p{Lu}{2}/u', $this->source->genre) === 1 ? $this->source->genre : lcfirst($this->source->genre), 'mla.form', 'genre') : $this->date($container, $i),
             ...$this->locations($container, $i),
         ], static fn (?Line $element): bool => $element !== null && ! $element->isEmpty()));
     }
@@ -44,8 +44,9 @@ final readonly class ContainerElements
     private function containerTitle(Container $container, int $i): ?Line
     {
         $line = new Line;
+        $line->add($this->source->kind->id === 'special-issue' && $i === 0 ? 'special issue of ' : '', 'mla.form');
         $title = $this->source->isEnglish() && $this->source->kind->shape === Shape::Part ? TitleCase::headline($container->title) : $container->title;
-        TitleSetter::setText($line, $title, "containers.{$i}.title", $this->source->kind->id === 'lecture' && $i === 0 ? Dress::Plain : Dress::Italic, 'mla.container', 'mla.title.within');
+        TitleSetter::setText($line, $title, "containers.{$i}.title", in_array($this->source->kind->id, ['lecture', 'poster'], true) && $i === 0 ? Dress::Plain : Dress::Italic, 'mla.container', 'mla.title.within');
 
         return $container->title === '' ? null : $line;
     }
@@ -56,53 +57,71 @@ final readonly class ContainerElements
         $lines = [];
         if ($i === 0) {
             $inContainer = ! Contributions::standBehindTitle($this->source);
-            foreach (Contributions::others($this->source, static fn (Role $role): bool => $inContainer || in_array($role, Contributions::OF_THE_WHOLE, true)) as [$role, $people]) {
+            foreach (Contributions::others($this->source, static fn (Role $role): bool => $inContainer || in_array($role, Contributions::OF_THE_WHOLE, true)) as [$roles, $people]) {
                 $lines[] = $line = new Line;
-                $line->add(Wording::by($role, count($people)).' ', 'mla.contributor');
+                $line->add(Wording::by($roles, count($people)).' ', 'mla.contributor');
                 Names::inMiddle($line, $people, 'contributors', 'mla.contributor');
             }
         }
         if ($i === 0 && $this->source->kind->id === 'interview-own' && $this->source->by(Role::Interviewer) === []) {
             $lines[] = (new Line)->add('conducted by the author', 'mla.contributor');
         }
-        foreach (Contributions::byRole($container->contributors) as [$role, $people]) {
+        foreach (Contributions::byRole($container->contributors) as [$roles, $people]) {
             $lines[] = $line = new Line;
-            $line->add(Wording::by($role, count($people)).' ', 'mla.contributor');
+            $line->add(Wording::by($roles, count($people)).' ', 'mla.contributor');
             Names::inMiddle($line, $people, "containers.{$i}.contributors", 'mla.contributor');
         }
 
         return $lines;
     }
 
-    private function version(Container $container, int $i): Line
+    /** @return list<Line> edition, the form a book has on a device, version */
+    private function versions(Container $container, int $i): array
     {
-        $line = new Line;
-        if ($container->edition !== '') {
-            return $line->add(Ordinal::edition($container->edition), 'mla.version', "containers.{$i}.edition");
-        }
-        $worded = preg_match('/^\d/', $container->version) === 1 ? "version {$container->version}" : $container->version;
+        $worded = preg_match('/^\d[\w.]*$/', $container->version) === 1 ? "version {$container->version}" : $container->version;
+        $device = $i > 0 || isset($this->source->containers[1]) || $container->url !== '' || preg_match('/e-?book|audio/i', $container->edition) === 1
+            ? ''
+            : (['ebook' => 'e-book ed.', 'audiobook' => 'audiobook ed.'][$this->source->kind->id] ?? '');
 
-        return $line->add($worded, 'mla.version', "containers.{$i}.version");
+        return [
+            (new Line)->add(Ordinal::edition($container->edition), 'mla.version', "containers.{$i}.edition"),
+            (new Line)->add($device, 'mla.version'),
+            (new Line)->add($worded, 'mla.version', "containers.{$i}.version"),
+        ];
     }
 
     /** @return list<Line> */
     private function numbers(Container $container, int $i): array
     {
         $lines = [];
-        foreach (['volume' => 'vol.', 'issue' => 'no.', 'season' => 'season', 'episode' => 'episode'] as $field => $word) {
-            if ($container->{$field} !== '') {
-                $plain = preg_match('/^[\divxlcIVXLC]/', $container->{$field}) === 1;
-                $lines[] = (new Line)->add($plain ? "{$word} {$container->{$field}}" : $container->{$field}, 'mla.number', "containers.{$i}.{$field}");
+        foreach (['volume' => ['vol.', 'vols.'], 'issue' => ['no.', 'nos.'], 'season' => ['season', 'seasons'], 'episode' => ['episode', 'episodes']] as $field => [$one, $several]) {
+            $value = $container->{$field};
+            if ($value !== '') {
+                $plain = preg_match('/^[\divxlcIVXLC]+(?:\W|$)|^\d/', $value) === 1;
+                $range = PageRange::full($value);
+                $lines[] = (new Line)->add($plain ? (preg_match('/^\d+[–,]/u', $range) === 1 ? $several : $one)." {$range}" : lcfirst($value), 'mla.number', "containers.{$i}.{$field}");
             }
         }
-        $lines[] = (new Line)->add($container->number, 'mla.number', "containers.{$i}.number");
+        $lines[] = $number = new Line;
+        if ($i === 0 && $this->source->genre !== '' && $container->number !== '' && in_array($this->source->kind->id, ['report', 'government-document', 'preprint'], true)) {
+            $number->add($this->source->genre, 'mla.number', 'genre')->add(' no. ', 'mla.number');
+        }
+        if (! $this->numberIsInArchive()) {
+            $number->add($container->number, 'mla.number', "containers.{$i}.number");
+        }
 
         return $lines;
     }
 
+    /** A thesis in an archive has the archive's number for it, which is its place there. */
+    private function numberIsInArchive(): bool
+    {
+        return Entry::isThesis($this->source) && isset($this->source->containers[1]);
+    }
+
     private function publisher(Container $container, int $i): ?Line
     {
-        if ($container->publisher === '' || $this->source->kind->shape === Shape::Article || Publishers::same($container->publisher, $container->title)) {
+        if ($container->publisher === '' || $this->source->kind->shape === Shape::Article || $this->source->kind->shape === Shape::Law || Publishers::same($container->publisher, $container->title)) {
             return null;
         }
         $houses = array_map(Publishers::abbreviated(...), preg_split('~\s*[;/]\s*~', $container->publisher) ?: []);
@@ -125,15 +144,18 @@ final readonly class ContainerElements
     private function locations(Container $container, int $i): array
     {
         $pages = PageRange::shortened($container->pages);
-        $word = preg_match('/^[\dA-Zivxlc]+/u', $pages) !== 1 ? '' : (PageRange::isSeveral($pages) ? 'pp. ' : 'p. ');
+        $word = preg_match('/^(?:[\dA-Z]|[ivxlc]+\b|e\d)/u', $pages) !== 1 ? '' : (PageRange::isSeveral($pages) ? 'pp. ' : 'p. ');
         $lines = [
             (new Line)->add($pages === '' ? '' : $word.$pages, 'mla.pages', "containers.{$i}.pages"),
             (new Line)->add($container->articleNumber === '' ? '' : 'article '.preg_replace('/^article\s+/i', '', $container->articleNumber), 'mla.pages', "containers.{$i}.articleNumber"),
             (new Line)->add($container->paragraphs, 'mla.pages', "containers.{$i}.paragraphs"),
             (new Line)->add(Quotes::curly($container->collection), 'mla.place', "containers.{$i}.collection"),
         ];
-        if ($this->source->kind->id === 'lecture') {
+        if (in_array($this->source->kind->id, ['lecture', 'poster'], true)) {
             $lines[] = (new Line)->add(Quotes::curly($container->place), 'mla.place', "containers.{$i}.place");
+        }
+        if ($i === 1 && $this->numberIsInArchive()) {
+            $lines[] = (new Line)->add($this->source->container()->number, 'mla.place', 'containers.0.number');
         }
         $lines[] = $this->address($container, $i);
 

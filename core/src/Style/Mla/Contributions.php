@@ -25,7 +25,7 @@ final class Contributions
      * Those who do not lead the entry, by role.
      *
      * @param  callable(Role): bool  $wanted
-     * @return list<array{Role, array<int, Contributor>}>
+     * @return list<array{list<Role>, array<int, Contributor>}>
      */
     public static function others(Source $source, callable $wanted): array
     {
@@ -40,8 +40,10 @@ final class Contributions
     }
 
     /**
+     * Grouped by what they did; somebody who did two things is named once, with both.
+     *
      * @param  array<int, Contributor>  $contributors
-     * @return list<array{Role, array<int, Contributor>}>
+     * @return list<array{list<Role>, array<int, Contributor>}>
      */
     public static function byRole(array $contributors): array
     {
@@ -52,6 +54,13 @@ final class Contributions
             }
         }
 
-        return array_map(static fn (string $role, array $people): array => [Role::from($role), $people], array_keys($groups), array_values($groups));
+        $merged = [];
+        foreach ($groups as $value => $people) {
+            $role = Role::from($value);
+            $key = Wording::participle($role) === '' ? $value : serialize(array_map(static fn (Contributor $one): array => $one->name->toArray(), array_values($people)));
+            $merged[$key] = [[...($merged[$key][0] ?? []), $role], $merged[$key][1] ?? $people];
+        }
+
+        return array_values($merged);
     }
 }

@@ -9,7 +9,7 @@ use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Role;
 use Bibrel\Core\Source\Shape;
 use Bibrel\Core\Source\Source;
-use Bibrel\Core\Style\Access;
+use Bibrel\Core\Style\Shown;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\Dress;
 use Bibrel\Core\Style\Publishers;
@@ -24,7 +24,10 @@ use Bibrel\Core\Text\TitleCase;
 /** One works cited entry out of the nine core elements: author, title, then each container's own. */
 final class Entry
 {
-    private const ITALIC_ONLINE = ['website'];
+    private const ITALIC = ['website', 'special-issue', 'court-case'];
+
+    /** What a part is called when it has no title of its own: neither quoted nor italic. */
+    private const GENERIC = '/^(?:(?:an?|the) )?(?:introduction|preface|foreword|afterword|prologue|epilogue|editor[’\']s note|author[’\']s note)$/iu';
 
     private Line $line;
 
@@ -153,16 +156,21 @@ final class Entry
     public static function dress(Source $source): Dress
     {
         return match (true) {
-            $source->title->described => Dress::Plain,
-            $source->kind->shape === Shape::Whole, in_array($source->kind->id, self::ITALIC_ONLINE, true) => Dress::Italic,
+            $source->title->described, $source->kind->id === 'statute', self::isGeneric($source) => Dress::Plain,
+            $source->kind->shape === Shape::Whole, in_array($source->kind->id, self::ITALIC, true) => Dress::Italic,
             default => Dress::Quoted,
         };
+    }
+
+    public static function isGeneric(Source $source): bool
+    {
+        return $source->kind->shape === Shape::Part && preg_match(self::GENERIC, $source->title->main) === 1;
     }
 
     /** @return 'headline'|'kept' */
     public static function case(Source $source): string
     {
-        return $source->isEnglish() && ! $source->title->described && $source->kind->id !== 'ai-text' && $source->kind->id !== 'social-post' ? 'headline' : 'kept';
+        return $source->isEnglish() && ! $source->title->described && $source->kind->shape !== Shape::Law && $source->kind->id !== 'ai-text' && $source->kind->id !== 'social-post' ? 'headline' : 'kept';
     }
 
     /** The date that stands right behind the title: a republished work's first one, a thesis's own. */
@@ -191,11 +199,11 @@ final class Entry
             return;
         }
         $groups = Contributions::others($this->source, static fn (Role $role): bool => ! in_array($role, Contributions::OF_THE_WHOLE, true));
-        foreach ($groups as $i => [$role, $people]) {
+        foreach ($groups as $i => [$roles, $people]) {
             if ($i > 0) {
                 $this->line->comma('mla.comma')->space('mla.comma');
             }
-            $by = $role === Role::Interviewer ? 'interview by' : Wording::by($role, count($people));
+            $by = $roles === [Role::Interviewer] ? 'interview by' : Wording::by($roles, count($people));
             $this->line->add(($i === 0 ? Letters::capital($by) : $by).' ', 'mla.contributor');
             Names::inMiddle($this->line, $people, 'contributors', 'mla.contributor');
         }
@@ -224,6 +232,10 @@ final class Entry
     private function supplement(): void
     {
         $container = $this->source->container();
+        if ($container->volumes !== '') {
+            $this->line->add(preg_replace('/^(\d+)$/', '$1 vols.', $container->volumes) ?? '', 'mla.volumes', 'containers.0.volumes');
+            $this->close();
+        }
         if ($container->series !== '') {
             $this->line->add(Quotes::curly(Letters::capital($container->series)), 'mla.series', 'containers.0.series');
             if ($container->seriesNumber !== '') {
@@ -231,8 +243,14 @@ final class Entry
             }
             $this->close();
         }
-        if ($this->source->medium !== '') {
-            $this->line->add(Letters::capital($this->source->medium), 'mla.medium', 'medium');
+        $form = self::form($this->source);
+        if ($form !== '') {
+            $this->line->add($form, 'mla.form', $this->source->genre === '' ? null : 'genre');
+            $this->close();
+        }
+        $medium = $this->medium();
+        if ($medium !== '') {
+            $this->line->add($medium, 'mla.medium', $this->source->medium === '' ? null : 'medium');
             $this->close();
         }
         $accessed = $this->source->accessedOn();
@@ -242,12 +260,37 @@ final class Entry
         }
     }
 
+    /** "Editorial", "Letter to the editor", "Conference presentation": what the title alone does not tell. */
+    public static function form(Source $source): string
+    {
+        $told = $source->kind->shape === Shape::Article && ! in_array($source->kind->id, ['review', 'special-issue'], true);
+        if ($source->title->isEmpty()) {
+            return '';
+        }
+
+        return match (true) {
+            $told => Letters::capital($source->genre !== '' ? $source->genre : $source->kind->note),
+            $source->kind->id === 'press-release' => Letters::capital($source->genre !== '' ? $source->genre : $source->kind->note),
+            in_array($source->kind->id, ['lecture', 'slides', 'poster'], true) => Letters::capital($source->genre),
+            default => '',
+        };
+    }
+
+    private function medium(): string
+    {
+        return match ($this->course->medium) {
+            Shown::Always => Media::of($this->source),
+            Shown::Never => '',
+            Shown::Auto => preg_match('/^(?:print|web|online)$/i', $this->source->medium) === 1 ? '' : Letters::capital($this->source->medium),
+        };
+    }
+
     private function printsAccess(): bool
     {
         return match ($this->course->accessed) {
-            Access::Always => true,
-            Access::Never => false,
-            Access::Auto => $this->source->date()->isNone() && $this->source->container()->status === '' && $this->isOnline(),
+            Shown::Always => true,
+            Shown::Never => false,
+            Shown::Auto => $this->source->date()->isNone() && $this->source->container()->status === '' && $this->isOnline(),
         };
     }
 

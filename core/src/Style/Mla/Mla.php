@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Style\Mla;
 
-use Bibrel\Core\Cite\Locator;
+use Bibrel\Core\Cite\Mention;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CourseRules;
@@ -49,9 +49,9 @@ final readonly class Mla implements Style
             : (new Entry($source, $course, $standing, $this->edition))->runs();
     }
 
-    public function citation(Source $source, Locator $locator, bool $narrative, Standing $standing): array
+    public function citation(Source $source, Mention $mention, Standing $standing): array
     {
-        return (new Citation($source, $standing))->runs($locator, $narrative);
+        return (new Citation($source, $standing))->runs($mention);
     }
 
     public function orderedBy(Source $source): array

@@ -90,10 +90,18 @@ final class Names
     private static function inverted(Line $line, Name $name, string $field): void
     {
         match ($name->kind) {
-            NameKind::Group => $line->add(preg_replace('/^The\s+(?=\S)/u', '', $name->group) ?? $name->group, 'mla.author.group', $field),
+            NameKind::Group => $line->add(self::withParent($name), 'mla.author.group', $field),
             NameKind::Screen => self::screen($line, $name, $field),
             NameKind::Person => self::person($line, $name, $field),
         };
+    }
+
+    /** The larger body first: "Northmere, Ministry of Coasts". */
+    private static function withParent(Name $name): string
+    {
+        $whole = $name->parent === '' ? $name->group : "{$name->parent}, {$name->group}";
+
+        return preg_replace('/^The\s+(?=\S)/u', '', $whole) ?? $whole;
     }
 
     private static function screen(Line $line, Name $name, string $field): void

@@ -6,6 +6,7 @@ namespace Bibrel\Core\Style\Mla;
 
 use Bibrel\Core\Source\Container;
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\Role;
 use Bibrel\Core\Source\Shape;
 use Bibrel\Core\Source\Source;
@@ -13,6 +14,7 @@ use Bibrel\Core\Style\Addresses;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\Dress;
 use Bibrel\Core\Style\Publishers;
+use Bibrel\Core\Style\Shown;
 use Bibrel\Core\Style\Standing;
 use Bibrel\Core\Style\TitleSetter;
 use Bibrel\Core\Style\WebAddress;
@@ -34,7 +36,8 @@ final class SeventhEntry
 {
     private const ABBREVIATED = ['edited by' => 'Ed.', 'translated by' => 'Trans.', 'directed by' => 'Dir.', 'compiled by' => 'Comp.', 'illustrated by' => 'Illus.', 'narrated by' => 'Narr.', 'conducted by' => 'Cond.', 'performance by' => 'Perf.', 'performances by' => 'Perf.', 'introduction by' => 'Introd.', 'foreword by' => 'Foreword by', 'afterword by' => 'Afterword by', 'produced by' => 'Prod.', 'hosted by' => 'Host', 'screenplay by' => 'Screenplay by'];
 
-    private const MEDIA = ['film' => 'Film', 'song' => 'CD', 'album' => 'CD', 'tv-episode' => 'Television', 'tv-series' => 'Television', 'lecture' => 'Lecture', 'email' => 'E-mail', 'ebook' => 'E-book', 'audiobook' => 'Audiobook'];
+    /** Kinds whose imprint names the city, when they are printed. */
+    private const WITH_PLACE = ['book', 'chapter', 'entry-encyclopedia', 'pamphlet', 'paper-conference', 'report', 'standard'];
 
     private Line $line;
 
@@ -52,10 +55,14 @@ final class SeventhEntry
         $this->line = new Line;
         $this->author();
         $this->title();
+        $this->form();
+        $this->original();
+        $this->review();
         $this->contributors($this->others(), 'contributors');
-        match ($this->source->kind->shape) {
-            Shape::Article => $this->periodical(),
-            Shape::Message => $this->message(),
+        match (true) {
+            $this->source->kind->shape === Shape::Message => $this->element($this->date(''), 'mla.date', 'containers.0.date'),
+            $this->source->kind->shape === Shape::Law => $this->law(),
+            $this->isPeriodical() => $this->periodical(),
             default => $this->published(),
         };
         $this->medium();
@@ -88,26 +95,69 @@ final class SeventhEntry
     {
         $title = $this->source->title;
         if ($title->isEmpty()) {
-            $words = $this->source->genre !== '' ? $this->source->genre : match ($this->source->kind->id) {
-                'interview-own' => 'personal interview',
-                'email' => $this->source->by(Role::Recipient) === [] ? 'message to the author' : '',
-                default => '',
-            };
-            $this->line->add(Letters::capital($words), 'mla.title.described', 'genre');
-            if ($words === '' && $this->source->kind->id === 'email') {
-                $this->line->add('Message to ', 'mla.title.described');
-                Names::inMiddle($this->line, $this->source->by(Role::Recipient), 'contributors', 'mla.title.described');
-            }
-            $this->line->isEmpty() ?: $this->close();
+            $this->described();
 
             return;
         }
-        $dress = $this->source->kind->id === 'thesis' ? Dress::Quoted : Entry::dress($this->source);
-        TitleSetter::set($this->line, $title, $dress, Entry::case($this->source), $dress === Dress::Quoted ? 'mla.title.quoted' : 'mla.title.italic', 'mla.title.within');
+        $dress = match ($this->source->kind->id) {
+            'thesis' => Dress::Quoted,
+            'court-case' => Dress::Plain,
+            default => Entry::dress($this->source),
+        };
+        $rule = match ($dress) {
+            Dress::Quoted => 'mla.title.quoted',
+            Dress::Italic => 'mla.title.italic',
+            Dress::Plain => 'mla.title.described',
+        };
+        TitleSetter::set($this->line, $title, $dress, Entry::case($this->source), $rule, 'mla.title.within');
         $this->close();
     }
 
-    /** @return list<array{Role, array<int, Contributor>}> */
+    private function described(): void
+    {
+        $recipients = $this->source->by(Role::Recipient);
+        if ($this->source->kind->id === 'email') {
+            $this->line->add(Letters::capital($this->source->genre ?: 'message').' to ', 'mla.title.described', $this->source->genre === '' ? null : 'genre');
+            if ($recipients === []) {
+                $this->line->add('the author', 'mla.title.described');
+            } else {
+                Names::inMiddle($this->line, $recipients, 'contributors', 'mla.title.described');
+            }
+            $this->close();
+        } elseif ($this->source->kind->id !== 'review') {
+            $this->element(Letters::capital($this->source->genre ?: ($this->source->kind->id === 'interview-own' ? 'personal interview' : '')), 'mla.title.described', 'genre');
+        }
+    }
+
+    /** "Editorial", "Letter": behind the title, where later editions have it at the end. */
+    private function form(): void
+    {
+        $this->element(Entry::form($this->source), 'mla.form', $this->source->genre === '' ? null : 'genre');
+    }
+
+    private function original(): void
+    {
+        $date = $this->source->original->date();
+        $this->element($date->isNone() ? '' : Letters::capital(Wording::date($date, 7)), 'mla.original', 'original.date');
+    }
+
+    /** "Rev. of Moonpower, by Halima Brook." */
+    private function review(): void
+    {
+        if ($this->source->subject === '') {
+            return;
+        }
+        $this->line->add('Rev. of ', 'mla.review');
+        TitleSetter::setText($this->line, $this->source->subject, 'subject', Dress::Italic, 'mla.review', 'mla.title.within');
+        $makers = $this->source->by(Role::ReviewedAuthor);
+        if ($makers !== []) {
+            $this->line->comma('mla.comma')->add(' by ', 'mla.review');
+            Names::inMiddle($this->line, $makers, 'contributors', 'mla.review');
+        }
+        $this->close();
+    }
+
+    /** @return list<array{list<Role>, array<int, Contributor>}> */
     private function others(): array
     {
         $leaders = $this->source->leaders();
@@ -115,42 +165,62 @@ final class SeventhEntry
         return Contributions::byRole(array_diff_key($this->source->contributors, $leaders));
     }
 
-    /** @param  list<array{Role, array<int, Contributor>}>  $groups */
+    /** @param  list<array{list<Role>, array<int, Contributor>}>  $groups */
     private function contributors(array $groups, string $path): void
     {
-        foreach ($groups as [$role, $people]) {
-            $by = Wording::by($role, count($people));
-            $this->line->add((self::ABBREVIATED[$by] ?? Letters::capital($by)).' ', 'mla.contributor');
+        foreach ($groups as [$roles, $people]) {
+            $short = array_map(static fn (Role $role): string => self::ABBREVIATED[Wording::by([$role], count($people))] ?? Letters::capital(Wording::by([$role], count($people))), $roles);
+            $this->line->add(Letters::capital(mb_strtolower(implode(' and ', $short))).' ', 'mla.contributor');
             Names::inMiddle($this->line, $people, $path, 'mla.contributor');
             $this->close();
         }
+    }
+
+    /** A newspaper, magazine or blog read on its own site is cited as a page of that site. */
+    private function isPeriodical(): bool
+    {
+        $scholarly = in_array($this->source->kind->id, ['journal-article', 'special-issue'], true);
+
+        return $this->source->kind->shape === Shape::Article
+            && ($scholarly || $this->source->container()->pages !== '' || isset($this->source->containers[1]) || ! Media::isOnline($this->source));
     }
 
     /** Title, volume.issue, date in parentheses for a scholarly journal; pages behind a colon. */
     private function periodical(): void
     {
         $container = $this->source->container();
+        $special = $this->source->kind->id === 'special-issue';
+        $this->line->add($special ? 'Spec. issue of ' : '', 'mla.form');
         TitleSetter::setText($this->line, $container->title, 'containers.0.title', Dress::Italic, 'mla.container', 'mla.title.within');
-        $scholarly = $this->source->kind->id === 'journal-article';
+        $scholarly = $special || in_array($this->source->kind->id, ['journal-article', 'review'], true) && $container->volume !== '';
         if ($scholarly && $container->volume !== '') {
             $this->line->space('mla.number')->add($container->volume, 'mla.number', 'containers.0.volume');
             $this->line->add($container->issue === '' ? '' : '.', 'mla.number')->add($container->issue, 'mla.number', 'containers.0.issue');
         }
-        $date = $container->date();
-        $words = $date->isNone() ? ($container->status !== '' ? $container->status : 'n.d.') : Wording::date($date, 7);
+        $words = $this->date('n.d.');
+        $scholarly = $scholarly || $this->source->kind->id === 'journal-article';
         $this->line->space('mla.date')->add($scholarly ? "({$words})" : $words, 'mla.date', 'containers.0.date');
+        if (! $scholarly && $container->edition !== '') {
+            $this->line->add(', ', 'mla.comma')->add(Ordinal::edition($container->edition), 'mla.version', 'containers.0.edition');
+        }
         $this->line->add(': ', 'mla.pages');
         $this->line->add($container->pages === '' ? 'n. pag.' : PageRange::shortened($container->pages), 'mla.pages', 'containers.0.pages');
         $this->close();
     }
 
-    private function message(): void
+    /** Law report with volume and page, the court, the year. */
+    private function law(): void
+    {
+        $container = $this->source->container();
+        $this->element(Name::join($container->volume, $container->title, $container->section === '' ? $container->pages : "sec. {$container->section}"), 'mla.container', 'containers.0.title');
+        $this->element($this->date('n.d.'), 'mla.date', 'containers.0.date');
+    }
+
+    private function date(string $without): string
     {
         $date = $this->source->date();
-        if (! $date->isNone()) {
-            $this->line->add(Wording::date($date, 7), 'mla.date', 'containers.0.date');
-            $this->close();
-        }
+
+        return $date->isNone() ? ($this->source->container()->status ?: $without) : Wording::date($date, 7);
     }
 
     private function published(): void
@@ -162,44 +232,43 @@ final class SeventhEntry
             $this->close();
         }
         $this->contributors(Contributions::byRole($container->contributors), 'containers.0.contributors');
-        foreach ([Ordinal::edition($container->edition) => 'edition', $container->volume === '' ? '' : "Vol. {$container->volume}" => 'volume'] as $text => $field) {
-            if ($text !== '') {
-                $this->line->add(Letters::capital((string) $text), $field === 'edition' ? 'mla.version' : 'mla.number', "containers.0.{$field}");
-                $this->close();
-            }
+        $this->element(Letters::capital(Ordinal::edition($container->edition)), 'mla.version', 'containers.0.edition');
+        $this->element($container->volume === '' ? '' : "Vol. {$container->volume}", 'mla.number', 'containers.0.volume');
+        $this->element((string) preg_replace('/^(\d+)$/', '$1 vols.', $container->volumes), 'mla.volumes', 'containers.0.volumes');
+        if ($container->collection !== '') {
+            $this->element($this->date('n.d.'), 'mla.date', 'containers.0.date');
+            $this->element($container->collection, 'mla.place', 'containers.0.collection');
+
+            return;
         }
         $this->imprint($container);
-        if ($container->pages !== '') {
-            $this->line->add(PageRange::shortened($container->pages), 'mla.pages', 'containers.0.pages');
-            $this->close();
-        }
+        $this->element(PageRange::shortened($container->pages), 'mla.pages', 'containers.0.pages');
     }
 
     /** Place: publisher, date. */
     private function imprint(Container $container): void
     {
-        $online = $this->isOnline();
-        $thesis = $this->source->kind->id === 'thesis';
+        $online = Media::isOnline($this->source);
+        $thesis = Entry::isThesis($this->source);
         if ($thesis) {
-            $this->line->add(str_contains(strtolower($this->source->genre), 'master') ? 'Thesis' : 'Diss', 'mla.medium', 'genre');
-            $this->close();
+            $this->element(str_contains(strtolower($this->source->genre), 'master') ? 'Thesis' : 'Diss', 'mla.medium', 'genre');
         }
-        $needsPlace = ! $online && in_array($this->source->kind->csl, ['book', 'chapter', 'entry-encyclopedia', 'pamphlet', 'paper-conference'], true);
+        $isTalk = in_array($this->source->kind->id, ['lecture', 'poster'], true);
+        $needsPlace = ! $online && in_array($this->source->kind->csl, self::WITH_PLACE, true);
         if ($needsPlace) {
             $this->line->add($container->place === '' ? 'N.p.' : $container->place, 'mla.seventh.place', 'containers.0.place')->add(': ', 'mla.seventh.place');
+        } elseif ($isTalk) {
+            $this->element($container->place, 'mla.place', 'containers.0.place');
         }
         $house = $thesis ? (string) preg_replace('/\bUniversity\b/u', 'U', $container->publisher) : self::shortened($container->publisher);
         if ($house === '' && ($needsPlace || $online)) {
             $house = $needsPlace ? 'n.p.' : 'N.p.';
         }
         $this->line->add(Quotes::curly($house), 'mla.publisher', 'containers.0.publisher');
-        $date = $container->date();
-        $words = $date->isNone() ? ($container->status !== '' ? $container->status : 'n.d.') : Wording::date($date, 7);
         if ($house !== '') {
             $this->line->comma('mla.comma')->space('mla.comma');
         }
-        $this->line->add($words, 'mla.date', 'containers.0.date');
-        $this->close();
+        $this->element($this->date('n.d.'), 'mla.date', 'containers.0.date');
     }
 
     /** The shortest form that is still clear: one name, no "Press", "Books" or "Company"; university presses keep UP. */
@@ -213,7 +282,7 @@ final class SeventhEntry
         return (string) preg_replace('/(?<=\S)\s+(?:Press|Books|Publishing|Publishers|House|Editions)$/u', '', $name);
     }
 
-    /** Database, medium, date of access; the address last, in angle brackets, where the course wants it. */
+    /** Database, medium, date of access, series; the address last, in angle brackets, where the course wants it. */
     private function medium(): void
     {
         foreach (array_slice($this->source->containers, 1, null, true) as $i => $container) {
@@ -222,38 +291,33 @@ final class SeventhEntry
                 $this->close();
             }
         }
-        $online = $this->isOnline();
         if ($this->source->kind->id === 'interview-own') {
             return;
         }
-        $medium = match (true) {
-            $this->source->medium !== '' => Letters::capital($this->source->medium),
-            $online => 'Web',
-            default => self::MEDIA[$this->source->kind->id] ?? 'Print',
-        };
-        $this->line->add($medium, 'mla.seventh.medium', $this->source->medium === '' ? null : 'medium');
-        $this->close();
-        $accessed = $this->source->accessedOn();
-        if ($online && ! $accessed->isNone() && $this->course->accessed->value !== 'never') {
-            $this->line->add(Wording::date($accessed, 7), 'mla.accessed', 'accessed');
-            $this->close();
+        if ($this->course->medium !== Shown::Never) {
+            $this->element(Media::of($this->source), 'mla.seventh.medium', $this->source->medium === '' ? null : 'medium');
         }
-        $address = $this->source->container()->url ?: ($this->source->containers[1]->url ?? '');
+        $accessed = $this->source->accessedOn();
+        if (Media::isOnline($this->source) && ! $accessed->isNone() && $this->course->accessed !== Shown::Never) {
+            $this->element(Wording::date($accessed, 7), 'mla.accessed', 'accessed');
+        }
+        $first = $this->source->container();
+        if ($first->series !== '') {
+            $this->element(trim("{$first->series} {$first->seriesNumber}"), 'mla.series', 'containers.0.series');
+        }
+        $address = $first->url ?: ($this->source->containers[1]->url ?? '');
         if (in_array($this->course->addresses, [Addresses::Full, Addresses::Bare], true) && $address !== '') {
-            $this->line->add('<'.($this->course->addresses === Addresses::Full ? WebAddress::clean($address) : WebAddress::bare($address)).'>', 'mla.url', 'containers.0.url');
-            $this->close();
+            $this->element('<'.($this->course->addresses === Addresses::Full ? WebAddress::clean($address) : WebAddress::bare($address)).'>', 'mla.url', $first->url !== '' ? 'containers.0.url' : 'containers.1.url');
         }
     }
 
-    private function isOnline(): bool
+    /** One element with the stop that closes it; nothing where it is empty. */
+    private function element(string $text, string $rule, ?string $field): void
     {
-        foreach ($this->source->containers as $i => $container) {
-            if ($container->url !== '' || $container->doi !== '' || ($i > 0 && $container->title !== '')) {
-                return true;
-            }
+        if ($text !== '') {
+            $this->line->add(Quotes::curly($text), $rule, $field);
+            $this->close();
         }
-
-        return $this->source->reached === 'web';
     }
 
     private function close(): void

@@ -27,8 +27,36 @@ final class Wording
         return $label === '' || $role === Role::Performer ? '' : $label.($count > 1 ? 's' : '');
     }
 
-    /** The words before a name in the middle of an entry, in lower case: "edited by". */
-    public static function by(Role $role, int $count = 1): string
+    /** "edited": the deed alone, where it can stand beside another one; '' where it cannot. */
+    public static function participle(Role $role): string
+    {
+        return match ($role) {
+            Role::Editor => 'edited',
+            Role::Translator => 'translated',
+            Role::Compiler => 'compiled',
+            Role::Illustrator => 'illustrated',
+            Role::Director => 'directed',
+            Role::Writer => 'written',
+            Role::Producer => 'produced',
+            Role::Narrator => 'narrated',
+            Role::Conductor => 'conducted',
+            Role::Composer => 'composed',
+            Role::Creator => 'created',
+            default => '',
+        };
+    }
+
+    /**
+     * The words before a name in the middle of an entry, in lower case: "edited by", "edited and translated by".
+     *
+     * @param  list<Role>  $roles
+     */
+    public static function by(array $roles, int $count = 1): string
+    {
+        return count($roles) === 1 ? self::byOne($roles[0], $count) : implode(' and ', array_map(self::participle(...), $roles)).' by';
+    }
+
+    private static function byOne(Role $role, int $count): string
     {
         return match ($role) {
             Role::Editor => 'edited by',
@@ -41,7 +69,7 @@ final class Wording
             Role::Director => 'directed by',
             Role::Writer => 'screenplay by',
             Role::Producer => 'produced by',
-            Role::ExecutiveProducer => 'executive producer',
+            Role::ExecutiveProducer => $count > 1 ? 'executive producers,' : 'executive producer,',
             Role::Host => 'hosted by',
             Role::Narrator => 'narrated by',
             Role::Performer => $count > 1 ? 'performances by' : 'performance by',

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\Role;
+use Bibrel\Core\Source\Shape;
+
+return new Kind(
+    id: 'court-case',
+    label: 'Court case',
+    group: 'Research and public documents',
+    words: 'court,case,lawsuit,trial,judgment,verdict,law',
+    csl: 'legal_case',
+    shape: Shape::Law,
+    fields: [
+        ['contributors!', 'Court', 'Northmere Supreme Court'],
+        ['title.main!', 'Name of the case', 'Brook v. Harbour Board'],
+        ['containers.0.title', 'Law report or website', 'Northmere Reports'],
+        'containers.0.volume',
+        ['containers.0.date!', 'Day or year of the decision'],
+        ['containers.0.pages', 'First page'],
+        ['containers.0.number', 'Docket number'],
+        'containers.0.url',
+        'accessed',
+        'language',
+        'annotation',
+    ],
+    roles: [Role::Author],
+);

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\Role;
+use Bibrel\Core\Source\Shape;
+
+return new Kind(
+    id: 'exhibition',
+    label: 'Exhibition',
+    group: 'Sound and moving image',
+    words: 'exhibition,exhibit,museum,show,display,gallery',
+    csl: 'event',
+    shape: Shape::Whole,
+    fields: [
+        'contributors',
+        ['title.main!', 'Title of the exhibition'],
+        ['containers.0.date!', 'Day you saw it, or its first and last day', '3 May 2019 / 4 September 2019'],
+        ['containers.0.collection!', 'Museum or gallery, with its city'],
+        'containers.0.url',
+        'language',
+        'annotation',
+    ],
+    note: 'Exhibition',
+    leads: [[Role::Author]],
+    roles: [Role::Curator, Role::Artist, Role::Author],
+    reaches: [],
+);
