@@ -18,7 +18,7 @@ final class Check
     public static function source(Source $source, ?Style $style = null, ?int $today = null): array
     {
         $points = [];
-        foreach ([new MissingFields($style), new TitleChecks, new NameChecks, new DateChecks($today), new PlaceChecks] as $checks) {
+        foreach ([new MissingFields($style), new TitleChecks, new NameChecks, new DateChecks($today), new PlaceChecks, new KindChecks] as $checks) {
             array_push($points, ...$checks->on($source));
         }
 

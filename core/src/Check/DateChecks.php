@@ -19,7 +19,9 @@ final readonly class DateChecks implements Checks
         $published = $source->date();
         $accessed = $source->accessedOn();
         foreach (['containers.0.date' => $published, 'accessed' => $accessed, 'original.date' => $source->original->date()] as $field => $date) {
-            if ($date->problem !== null) {
+            if (preg_match('/©|\(c\)|copyright/iu', $date->text) === 1) {
+                $points[] = new Point('date-copyright', $field, "“{$date->text}” is a copyright line, and its year need not be this source’s. Look for a date near the title; without one, leave the field empty.", '', 'Take it out', '');
+            } elseif ($date->problem !== null) {
                 $points[] = new Point('date-impossible', $field, $date->problem);
             } elseif ($this->today !== null && $date->ordinal() !== null && $date->ordinal() > $this->today) {
                 $points[] = new Point('date-future', $field, "“{$date->words()}” is in the future. Check the year.");

@@ -29,9 +29,11 @@ final readonly class MissingFields implements Checks
     public function on(Source $source): array
     {
         $points = [];
+        $reach = $source->reach();
         foreach ($source->kind->fields as $field) {
-            if ($field->need !== Need::Optional && ! self::filled($source, $field->path)) {
-                $points[] = new Point($field->need === Need::Required ? 'missing-required' : 'missing-expected', $field->path, $this->sentence($source, $field), soft: $field->need === Need::Expected);
+            $need = $reach === null ? $field->need : ($reach->need($field) ?? Need::Optional);
+            if ($need !== Need::Optional && ! self::filled($source, $field->path)) {
+                $points[] = new Point($need === Need::Required ? 'missing-required' : 'missing-expected', $field->path, $this->sentence($source, $field), soft: $need === Need::Expected);
             }
         }
         if (count($points) > 0 && self::identifying($source) < 3) {

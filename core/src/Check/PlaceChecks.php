@@ -5,32 +5,35 @@ declare(strict_types=1);
 namespace Bibrel\Core\Check;
 
 use Bibrel\Core\Source\Container;
+use Bibrel\Core\Source\Isbn;
 use Bibrel\Core\Source\Source;
+use Bibrel\Core\Style\WebAddress;
 use Bibrel\Core\Text\PageRange;
 
 /** Where a source is: addresses that find it but are not it, pages the wrong way round, a number that cannot be right. */
 final class PlaceChecks implements Checks
 {
-    private const SEARCH = '~^https?://[^/]+/(?:search|find|results?|imgres|images/search)\b|[?&](?:q|query|search|searchterm|imgurl)=~i';
+    private const SEARCH = '~^https?://[^/]+/(?:search|find|results?|images/search)\b|[?&](?:q|query|search|searchterm)=~i';
+
+    private const PREVIEW = '~/imgres\b|[?&](?:imgurl|imgrefurl|mediaurl)=~i';
+
+    private const VISIT = '~(?:\.|//)(?:ez|lib)?-?proxy\d*\.|\.(?:ez|lib)proxy\.|[?&](?:sid|session(?:id)?|jsessionid|phpsessid|ticket|token)=|;jsessionid=~i';
+
+    /** A short host and one short word that mixes letters and figures: an address that only leads on to another. */
+    private const SHORTENED = '~^https?://(?:www\.)?[a-z0-9-]{1,6}\.[a-z]{2,7}/(?=[A-Za-z0-9_-]*[A-Z0-9])[A-Za-z0-9_-]{4,9}/?$~';
 
     public function on(Source $source): array
     {
         $points = [];
         foreach ($source->containers as $i => $container) {
             array_push($points, ...self::address($container, $i), ...self::pages($container, $i));
+            if ($container->doi !== '' && WebAddress::doi($container->doi) === '') {
+                $points[] = new Point('doi-odd', "containers.{$i}.doi", 'This is not a DOI: one begins with 10. and has a slash in it. No entry prints it as it stands.');
+            }
         }
-        if ($source->isbn !== '' && ! self::isIsbn($source->isbn)) {
+        if ($source->isbn !== '' && Isbn::parse($source->isbn) === null) {
             $points[] = new Point('isbn-wrong', 'isbn', 'This ISBN has a slip in it: its check digit does not fit.');
         }
-        $container = $source->container();
-        $journal = $source->kind->id === 'journal-article';
-        if ($container->publisher !== '' && isset($source->containers[1]) && preg_match('/\b(?:Publishing|Information Services|Learning|Holdings|Group|LLC|Inc)\.?$/u', $source->containers[1]->title) === 1) {
-            $points[] = new Point('vendor', 'containers.1.title', "“{$source->containers[1]->title}” sounds like the company that sells the database. Name the database itself.");
-        }
-        if ($journal && $container->volume === '' && $container->title === '' && $container->url !== '') {
-            $points[] = new Point('kind-odd', 'containers.0.title', 'A journal article needs its journal. Is this a page on a website?');
-        }
-
         return $points;
     }
 
@@ -46,8 +49,10 @@ final class PlaceChecks implements Checks
         return match (true) {
             preg_match('~^file:|^[a-z]:\\\\|^/~i', $url) === 1 => [new Point('address-file', $field, 'This is a file on one computer; nobody else can open it. Use the address on the web, or leave it out.')],
             preg_match('~^https?://\S+\.\S+$~i', $url) !== 1 => [new Point('address-odd', $field, 'This does not look like a whole web address. Copy it again from the browser’s address bar.')],
+            preg_match(self::PREVIEW, $url) === 1 => [new Point('address-preview', $field, 'This is a preview in an image search. It finds the picture; it is not the source. Open the page the picture stands on and copy that address.')],
             preg_match(self::SEARCH, $url) === 1 => [new Point('address-search', $field, 'This is the address of a search. It finds the source; it is not the source. Open the result and copy its own address.')],
-            preg_match('~(?:\.|//)(?:ezproxy|proxy|libproxy)\.|[?&](?:sid|session(?:id)?|jsessionid|phpsessid)=|;jsessionid=~i', $url) === 1 => [new Point('address-session', $field, 'This address goes through your library’s or your own visit, so it will not work for a reader. Use the stable link the page offers.')],
+            preg_match(self::VISIT, $url) === 1 => [new Point('address-session', $field, 'This address goes through your library’s or your own visit, so it will not work for a reader. Use the stable link the page offers.')],
+            preg_match(self::SHORTENED, $url) === 1 => [new Point('address-shortened', $field, 'This looks like a shortened address, which says nothing about the source and may stop working. Open it and copy the address it ends at.', soft: true)],
             $container->doi !== '' => [new Point('address-beside-doi', $field, 'With a DOI the address is not needed; the entry shows the DOI.', '', 'Take the address off', '', true)],
             default => [],
         };
@@ -62,27 +67,5 @@ final class PlaceChecks implements Checks
         $to = strlen($m[2]) < strlen($m[1]) ? substr($m[1], 0, strlen($m[1]) - strlen($m[2])).$m[2] : $m[2];
 
         return (int) $to < (int) $m[1] ? [new Point('pages-reversed', "containers.{$i}.pages", 'The last page comes before the first.', '', 'Turn them round', "{$m[2]}-{$m[1]}")] : [];
-    }
-
-    private static function isIsbn(string $isbn): bool
-    {
-        $digits = strtoupper((string) preg_replace('/[\s-]+/', '', $isbn));
-        if (preg_match('/^\d{13}$/', $digits) === 1) {
-            $sum = 0;
-            foreach (str_split($digits) as $i => $digit) {
-                $sum += (int) $digit * ($i % 2 === 0 ? 1 : 3);
-            }
-
-            return $sum % 10 === 0;
-        }
-        if (preg_match('/^\d{9}[\dX]$/', $digits) !== 1) {
-            return false;
-        }
-        $sum = 0;
-        foreach (str_split($digits) as $i => $digit) {
-            $sum += ($digit === 'X' ? 10 : (int) $digit) * (10 - $i);
-        }
-
-        return $sum % 11 === 0;
     }
 }

@@ -31,6 +31,9 @@ final class TitleChecks implements Checks
         if ($tidy->removed !== '') {
             $points[] = self::point('title-site', "The site’s name is stuck to the title (“{$tidy->removed}”).", 'Take it off', $tidy->title);
         }
+        if (preg_match('/\s[,;:.?!](?:\s|$)/u', $title) === 1 && $source->isEnglish()) {
+            $points[] = self::point('title-spaces', 'There is a space before a punctuation mark in the title.', 'Close it up', (string) preg_replace('/\s+([,;:.?!])(?=\s|$)/u', '$1', $title));
+        }
         if (preg_match('/(?<!\.)(?<!\b\p{Lu})(?<!etc)\.$/u', $title) === 1) {
             $points[] = self::point('title-stop', 'The title ends with a full stop; the style sets its own.', 'Take it off', rtrim($title, '.'));
         }

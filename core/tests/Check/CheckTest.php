@@ -56,6 +56,15 @@ final class CheckTest extends TestCase
         yield 'reprint before original' => ['original-after-reprint', ['original' => ['date' => '2024']]];
         yield 'search page' => ['address-search', ['containers' => [['url' => 'https://www.lookaround.example/search?q=tide+mill']]]];
         yield 'file' => ['address-file', ['containers' => [['url' => 'file:///C:/mill.pdf']]]];
+        yield 'image search preview' => ['address-preview', ['containers' => [['url' => 'https://images.lookaround.example/imgres?imgurl=https%3A%2F%2Fa.example%2Fw.jpg']]]];
+        yield 'shortened' => ['address-shortened', ['containers' => [['url' => 'https://shrt.example/Ab12xY']]]];
+        yield 'not a DOI' => ['doi-odd', ['containers' => [['doi' => 'jch.2016.0123']]]];
+        yield 'copyright line for a date' => ['date-copyright', ['containers' => [['date' => '© 2021']]], ''];
+        yield 'space before a mark' => ['title-spaces', ['title' => ['main' => 'The Mill : A History']], 'The Mill: A History'];
+        yield 'search engine as site' => ['search-engine', ['containers' => [['title' => 'Lookaround Image Search']]]];
+        yield 'a web page with volume and issue' => ['kind-odd', ['containers' => [['volume' => '12', 'issue' => '3']]], 'journal-article'];
+        yield 'a picture’s own address' => ['kind-odd', ['containers' => [['url' => 'https://www.slackwater.example/wheel.jpg']]], 'photograph'];
+        yield 'a book with pages inside another title' => ['kind-odd', ['kind' => 'book', 'containers' => [['pages' => '12-19', 'publisher' => 'Quayside Press']]], 'chapter'];
         yield 'session' => ['address-session', ['containers' => [['url' => 'https://db.ezproxy.northmere.example/a/1']]]];
         yield 'no address' => ['address-odd', ['containers' => [['url' => 'slack water']]]];
         yield 'address beside a DOI' => ['address-beside-doi', ['containers' => [['doi' => '10.5555/x.1']]], ''];
