@@ -12,6 +12,7 @@ use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(static function (): void {
     Route::get('reference', [ReferenceController::class, 'show']);
+    Route::get('kinds', [ReferenceController::class, 'kinds']);
     Route::get('papers', [PaperController::class, 'index']);
     Route::get('papers/{paper}', [PaperController::class, 'show']);
     Route::put('papers/{paper}', [PaperController::class, 'put']);

@@ -8,7 +8,7 @@ use Bibrel\App\Models\Paper;
 use Bibrel\App\Models\SourceRecord;
 use Bibrel\Core\Check\Check;
 use Bibrel\Core\Check\Point;
-use Bibrel\Core\Cite\Locator;
+use Bibrel\Core\Cite\Mention;
 use Bibrel\Core\Page\Page;
 use Bibrel\Core\Page\PageEntry;
 use Bibrel\Core\Source\Source;
@@ -63,9 +63,10 @@ final class Presenter
 
     /**
      * @param  string  $cited  the id of the source whose in-text forms are wanted
+     * @param  Mention  $mention  where in the source, and whose words it passes on
      * @return array<string, mixed>
      */
-    public static function page(Page $page, Style $style, string $cited = ''): array
+    public static function page(Page $page, Style $style, string $cited = '', Mention $mention = new Mention): array
     {
         return [
             'heading' => $page->heading,
@@ -75,21 +76,20 @@ final class Presenter
                 'id' => $entry->source->id,
                 'runs' => array_map(static fn (Run $run): array => [$run->text, $run->italic ? 1 : 0, $run->field, $run->rule], $entry->runs),
                 'annotation' => $entry->annotation(),
-                ...($entry->source->id === $cited ? self::citation($entry, $style) : []),
+                ...($entry->source->id === $cited ? self::citation($entry, $style, $mention) : []),
             ], $page->entries),
             'leftOut' => array_map(static fn (PageEntry $entry): array => [
                 'id' => $entry->source->id,
-                'sentence' => 'Not on the page: '.$style->label().' cites such a source in the text only, as '.PlainText::line($style->citation($entry->source, new Locator, false, $entry->standing)).'.',
+                'sentence' => 'Not on the page: '.$style->label().' cites such a source in the text only, as '.PlainText::line($style->citation($entry->source, new Mention, $entry->standing)).'.',
             ], $page->leftOut),
         ];
     }
 
     /** @return array{citation: string, narrative: string} */
-    private static function citation(PageEntry $entry, Style $style): array
+    private static function citation(PageEntry $entry, Style $style, Mention $mention): array
     {
-        return [
-            'citation' => PlainText::line($style->citation($entry->source, new Locator, false, $entry->standing)),
-            'narrative' => PlainText::line($style->citation($entry->source, new Locator, true, $entry->standing)),
-        ];
+        $line = static fn (bool $narrative): string => PlainText::line($style->citation($entry->source, new Mention($mention->locator, $narrative, $mention->quoted, $mention->quotedYear, $mention->first), $entry->standing));
+
+        return ['citation' => $line(false), 'narrative' => $line(true)];
     }
 }

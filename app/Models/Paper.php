@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\App\Models;
 
 use Bibrel\Core\Page\Page;
+use Bibrel\Core\Page\RunningHead;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\Style;
@@ -65,6 +66,11 @@ final class Paper extends Model
     public function courseRules(): CourseRules
     {
         return CourseRules::fromArray($this->course);
+    }
+
+    public function runningHead(): RunningHead
+    {
+        return RunningHead::of($this->styleInUse()->family(), $this->courseRules(), $this->surname, $this->title);
     }
 
     /** @param  ?Source  $draft stands in for the saved source with the same id */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Bibrel\App\Http\Controllers;
 
 use Bibrel\App\Http\Presenter;
+use Bibrel\Core\Cite\Locator;
+use Bibrel\Core\Cite\Mention;
 use Bibrel\Core\Page\Page;
 use Bibrel\Core\Read\Bylines;
 use Bibrel\Core\Source\Contributor;
@@ -37,16 +39,23 @@ final class ComposeController
             'style' => ['required_without:paper', Rule::in(array_keys(Styles::all()))],
             'course' => ['nullable', 'array'],
             'source' => ['required', 'array'],
+            'mention' => ['nullable', 'array'],
+            'mention.kind' => ['nullable', Rule::in(Locator::KINDS)],
+            'mention.place' => ['nullable', 'string', 'max:80'],
+            'mention.quoting' => ['nullable', 'string', 'max:200'],
+            'mention.later' => ['nullable', 'boolean'],
         ]);
+        $said = $input['mention'] ?? [];
+        $mention = Mention::of(new Locator((string) ($said['kind'] ?? 'page'), (string) ($said['place'] ?? '')), false, (string) ($said['quoting'] ?? ''), ! ($said['later'] ?? false));
         $source = Source::fromArray($input['source'], Kinds::all());
         if (isset($input['paper'])) {
             $paper = Papers::find($request, (string) $input['paper']);
 
-            return new JsonResponse(['page' => Presenter::page($paper->page($source), $paper->styleInUse(), $source->id), 'points' => Presenter::points($source, $paper->styleInUse())]);
+            return new JsonResponse(['page' => Presenter::page($paper->page($source), $paper->styleInUse(), $source->id, $mention), 'points' => Presenter::points($source, $paper->styleInUse())]);
         }
         $style = Styles::get((string) $input['style']);
         $page = Page::compose([$source], $style, CourseRules::fromArray($input['course'] ?? []));
 
-        return new JsonResponse(['page' => Presenter::page($page, $style, $source->id), 'points' => Presenter::points($source, $style)]);
+        return new JsonResponse(['page' => Presenter::page($page, $style, $source->id, $mention), 'points' => Presenter::points($source, $style)]);
     }
 }

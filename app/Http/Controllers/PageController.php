@@ -37,7 +37,7 @@ final class PageController
         $found = Papers::find($request, $paper);
         $name = Str::slug($found->title) ?: 'page';
 
-        return new Response(Docx::page($found->page(), $found->surname, $found->title), 200, [
+        return new Response(Docx::page($found->page(), $found->runningHead(), $found->title), 200, [
             'Content-Type' => 'application/vnd.openxmlformats-officedocument.wordprocessingml.document',
             'Content-Disposition' => "attachment; filename=\"{$name}.docx\"",
             'Cache-Control' => 'private, no-store',

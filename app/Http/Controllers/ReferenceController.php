@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Bibrel\App\Http\Controllers;
 
+use Bibrel\Core\Cite\Locator;
 use Bibrel\Core\Source\Field;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Kinds;
+use Bibrel\Core\Source\Reach;
 use Bibrel\Core\Source\Role;
 use Bibrel\Core\Style\Rule;
 use Bibrel\Core\Style\Rules;
@@ -23,6 +25,7 @@ final class ReferenceController
         $response = new JsonResponse([
             'styles' => array_values(array_map(static fn (Style $style): array => ['id' => $style->id(), 'family' => $style->family(), 'label' => $style->label()], Styles::all())),
             'kinds' => array_map(self::kind(...), Kinds::all()->list()),
+            'locators' => Locator::KINDS,
             'roles' => array_map(static fn (Role $role): array => ['id' => $role->value, 'label' => $role->label()], Role::cases()),
             'rules' => array_map(static fn (Rule $rule): array => $rule->toArray(), [...Rules::of('mla'), ...Rules::of('apa')]),
         ]);
@@ -31,6 +34,28 @@ final class ReferenceController
         $response->isNotModified($request);
 
         return $response;
+    }
+
+    /** The kinds a word points to, best first; all of them, the common ones first, for none. */
+    public function kinds(Request $request): JsonResponse
+    {
+        $typed = $request->query('find', '');
+
+        return new JsonResponse(array_map(static fn (Kind $kind): string => $kind->id, Kinds::all()->find(is_string($typed) ? mb_substr($typed, 0, 200) : '')));
+    }
+
+    /** @return array<string, ?string> where a way of reaching changes how much a field matters; null where it is out of place */
+    private static function needs(Kind $kind, Reach $reach): array
+    {
+        $needs = [];
+        foreach ($kind->fields as $field) {
+            $need = $reach->need($field);
+            if ($need !== $field->need) {
+                $needs[$field->path] = $need?->value;
+            }
+        }
+
+        return $needs;
     }
 
     /** @return array<string, mixed> */
@@ -43,6 +68,7 @@ final class ReferenceController
             'words' => $kind->words,
             'roles' => array_map(static fn (Role $role): string => $role->value, $kind->roles),
             'fields' => array_map(static fn (Field $field): array => $field->toArray(), $kind->fields),
+            'reaches' => array_map(static fn (Reach $reach): array => ['id' => $reach->value, 'label' => $reach->label(), 'needs' => self::needs($kind, $reach)], $kind->reaches),
             'orders' => ['apa' => array_map(static fn (Field $field): string => $field->path, $kind->fieldsFor('apa'))],
         ];
     }

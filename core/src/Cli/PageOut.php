@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Cli;
 
 use Bibrel\Core\Page\Page;
+use Bibrel\Core\Page\RunningHead;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\Styles;
 use Bibrel\Core\Write\Docx;
@@ -29,7 +30,7 @@ final class PageOut
         $out = $arguments->required('out');
         $page = Page::compose(Bibrel::sources($arguments), $style, new CourseRules(heading: $arguments->get('heading')));
         $bytes = match ($to) {
-            'docx' => Docx::page($page, '', $page->heading),
+            'docx' => Docx::page($page, new RunningHead, $page->heading),
             'rtf' => Rtf::page($page),
             'html' => "<!doctype html>\n<html lang=\"en\">\n<head><meta charset=\"utf-8\"><title>".htmlspecialchars($page->heading)."</title></head>\n<body>".RichText::page($page)."</body>\n</html>\n",
             'md' => Markdown::page($page),

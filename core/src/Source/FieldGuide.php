@@ -12,6 +12,7 @@ final class FieldGuide
         'title.main' => ['Title', 'What the source itself is called.', 'The largest heading on the page, or the title page of a book.', 'The Mill That Ran Twice a Day', 'Leave out the name of the site behind a bar or a dash.'],
         'title.subtitle' => ['Subtitle', 'The second part of a title, behind a colon or on its own line.', 'Below the title, often in smaller letters.', 'Mills of the Tidal Coast', 'Do not type the colon; it is set for you.'],
         'title.translated' => ['Title in English', 'What a title in another language means.', 'Your own translation is fine.', 'The Sea Mill', 'Only for titles that are not in English.'],
+        'title.short' => ['Short title for your text', 'What your text calls the source when it cannot name an author.', 'Your own choice: the first noun and what describes it.', 'Mill That Ran', 'Begin with the word the entry begins with, without “The”.'],
         'containers.0.title' => ['Published in', 'The larger whole the source is part of.', 'On the cover, or at the top of every page.', 'Slack Water Review', 'This is not the title of the article itself.'],
         'containers.0.contributors' => ['Editor of the whole', 'Who edited the whole book or series.', 'On the title page.', 'Noor Castellan', 'Not the author of the part you used.'],
         'containers.0.section' => ['Section', 'The part of the newspaper or site.', 'Above the headline.', 'Coast and Harbour', 'Not the name of the site or paper.'],

@@ -40,7 +40,29 @@ final readonly class Kind
         ?array $reaches = null,
     ) {
         $this->reaches = $reaches ?? Reach::usual($shape);
-        $this->fields = array_map(self::field(...), $fields);
+        $this->fields = array_map(self::field(...), self::withCommon($fields));
+    }
+
+    /**
+     * Adds what any title may have: its meaning in English right behind it, and a short form for the text.
+     *
+     * @param  list<string|list<string>>  $fields
+     * @return list<string|list<string>>
+     */
+    private static function withCommon(array $fields): array
+    {
+        $paths = array_map(static fn (string|array $spec): string => rtrim(is_array($spec) ? $spec[0] : $spec, '!+'), $fields);
+        $title = array_search('title.subtitle', $paths, true) ?: array_search('title.main', $paths, true);
+        if ($title !== false && ! in_array('title.translated', $paths, true)) {
+            array_splice($fields, (int) $title + 1, 0, ['title.translated']);
+            array_splice($paths, (int) $title + 1, 0, ['title.translated']);
+        }
+        $language = array_search('language', $paths, true);
+        if ($title !== false && $language !== false) {
+            array_splice($fields, (int) $language, 0, ['title.short']);
+        }
+
+        return $fields;
     }
 
     /** @param  string|list<string>  $spec */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Style;
 
-/** What the teacher asks for where the style leaves a choice. */
+/** What the teacher asks for where the style leaves a choice. `forJournal`: APA's form for a journal, not a student's. */
 final readonly class CourseRules
 {
     public function __construct(
@@ -13,6 +13,7 @@ final readonly class CourseRules
         public bool $threeHyphens = true,
         public string $heading = '',
         public Shown $medium = Shown::Auto,
+        public bool $forJournal = false,
     ) {
     }
 
@@ -27,12 +28,13 @@ final readonly class CourseRules
             (bool) ($json['threeHyphens'] ?? true),
             mb_substr($text('heading'), 0, 120),
             Shown::tryFrom($text('medium')) ?? Shown::Auto,
+            (bool) ($json['forJournal'] ?? false),
         );
     }
 
     /** @return array<string, string|bool> */
     public function toArray(): array
     {
-        return ['accessed' => $this->accessed->value, 'addresses' => $this->addresses->value, 'threeHyphens' => $this->threeHyphens, 'heading' => $this->heading, 'medium' => $this->medium->value];
+        return ['accessed' => $this->accessed->value, 'addresses' => $this->addresses->value, 'threeHyphens' => $this->threeHyphens, 'heading' => $this->heading, 'medium' => $this->medium->value, 'forJournal' => $this->forJournal];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Write;
 
 use Bibrel\Core\Page\Page;
+use Bibrel\Core\Page\RunningHead;
 use Bibrel\Core\Text\Run;
 
 /**
@@ -21,20 +22,17 @@ final class Docx
     private const HEAD = '<?xml version="1.0" encoding="UTF-8" standalone="yes"?>'."\n";
 
     /**
-     * @param  string  $surname  before the page number in MLA's running head
      * @return string the bytes of the file
      */
-    public static function page(Page $page, string $surname, string $title): string
+    public static function page(Page $page, RunningHead $head, string $title): string
     {
-        $head = $page->family === 'mla' ? $surname : '';
-
         return self::zip([
             '[Content_Types].xml' => self::HEAD.'<Types xmlns="http://schemas.openxmlformats.org/package/2006/content-types"><Default Extension="rels" ContentType="application/vnd.openxmlformats-package.relationships+xml"/><Default Extension="xml" ContentType="application/xml"/><Override PartName="/word/document.xml" ContentType="application/vnd.openxmlformats-officedocument.wordprocessingml.document.main+xml"/><Override PartName="/word/styles.xml" ContentType="application/vnd.openxmlformats-officedocument.wordprocessingml.styles+xml"/><Override PartName="/word/header1.xml" ContentType="application/vnd.openxmlformats-officedocument.wordprocessingml.header+xml"/><Override PartName="/docProps/core.xml" ContentType="application/vnd.openxmlformats-package.core-properties+xml"/></Types>',
             '_rels/.rels' => self::HEAD.'<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId1" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/officeDocument" Target="word/document.xml"/><Relationship Id="rId2" Type="http://schemas.openxmlformats.org/package/2006/relationships/metadata/core-properties" Target="docProps/core.xml"/></Relationships>',
             'docProps/core.xml' => self::HEAD.'<cp:coreProperties xmlns:cp="http://schemas.openxmlformats.org/package/2006/metadata/core-properties" xmlns:dc="http://purl.org/dc/elements/1.1/"><dc:title>'.self::text($title).'</dc:title></cp:coreProperties>',
             'word/_rels/document.xml.rels' => self::HEAD.'<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId1" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/styles" Target="styles.xml"/><Relationship Id="rId2" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/header" Target="header1.xml"/></Relationships>',
             'word/styles.xml' => self::styles($page->headingIsBold, $page->family),
-            'word/header1.xml' => self::HEAD.'<w:hdr '.self::W.'><w:p><w:pPr><w:pStyle w:val="Header"/></w:pPr>'.($head === '' ? '' : self::run("{$head} ", false)).'<w:r><w:fldChar w:fldCharType="begin"/></w:r><w:r><w:instrText xml:space="preserve"> PAGE </w:instrText></w:r><w:r><w:fldChar w:fldCharType="separate"/></w:r><w:r><w:t>1</w:t></w:r><w:r><w:fldChar w:fldCharType="end"/></w:r></w:p></w:hdr>',
+            'word/header1.xml' => self::HEAD.'<w:hdr '.self::W.'><w:p><w:pPr><w:pStyle w:val="Header"/>'.($head->atLeft ? '<w:tabs><w:tab w:val="right" w:pos="9360"/></w:tabs><w:jc w:val="left"/>' : '').'</w:pPr>'.($head->text === '' ? '' : self::run($head->text.($head->atLeft ? '' : ' '), false)).($head->atLeft ? '<w:r><w:tab/></w:r>' : '').'<w:r><w:fldChar w:fldCharType="begin"/></w:r><w:r><w:instrText xml:space="preserve"> PAGE </w:instrText></w:r><w:r><w:fldChar w:fldCharType="separate"/></w:r><w:r><w:t>1</w:t></w:r><w:r><w:fldChar w:fldCharType="end"/></w:r></w:p></w:hdr>',
             'word/document.xml' => self::document($page),
         ]);
     }
