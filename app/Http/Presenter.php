@@ -22,7 +22,7 @@ final class Presenter
     /** @return array<string, mixed> */
     public static function settings(Paper $paper): array
     {
-        return ['id' => $paper->id, 'title' => $paper->title, 'style' => $paper->style, 'course' => $paper->courseRules()->toArray(), 'surname' => $paper->surname, 'version' => $paper->version];
+        return ['id' => $paper->id, 'title' => $paper->title, 'style' => $paper->style, 'course' => $paper->courseRules()->toArray(), 'surname' => $paper->surname, 'head' => ['text' => $paper->runningHead()->text, 'atLeft' => $paper->runningHead()->atLeft], 'version' => $paper->version];
     }
 
     /** @return array<string, mixed> */
@@ -85,10 +85,13 @@ final class Presenter
         ];
     }
 
-    /** @return array{citation: string, narrative: string} */
+    /** @return array{citation: list<array{string, int}>, narrative: list<array{string, int}>} text in pieces, italic or not */
     private static function citation(PageEntry $entry, Style $style, Mention $mention): array
     {
-        $line = static fn (bool $narrative): string => PlainText::line($style->citation($entry->source, new Mention($mention->locator, $narrative, $mention->quoted, $mention->quotedYear, $mention->first), $entry->standing));
+        $line = static fn (bool $narrative): array => array_map(
+            static fn (Run $run): array => [$run->text, $run->italic ? 1 : 0],
+            $style->citation($entry->source, new Mention($mention->locator, $narrative, $mention->quoted, $mention->quotedYear, $mention->first), $entry->standing),
+        );
 
         return ['citation' => $line(false), 'narrative' => $line(true)];
     }

@@ -11,6 +11,8 @@ export interface Name {
     group?: string;
     screen?: string;
     familyFirst?: boolean;
+    parent?: string;
+    abbreviation?: string;
 }
 
 export interface Contributor {
@@ -26,7 +28,8 @@ export interface Container {
 export interface Source {
     id?: string;
     kind: string;
-    title?: { main?: string; subtitle?: string; translated?: string; described?: boolean };
+    reached?: string;
+    title?: { main?: string; subtitle?: string; translated?: string; short?: string; described?: boolean };
     contributors?: Contributor[];
     containers?: Container[];
     original?: { title?: string; date?: string; publisher?: string };
@@ -73,14 +76,17 @@ export interface SavedSource {
 /** Text, italic (1) or not (0), the field it came from, the rule that shaped it. */
 export type Run = [string, 0 | 1, string | null, string];
 
+/** A line of text in pieces, each italic (1) or not (0). */
+export type Words = [string, 0 | 1][];
+
 export interface PageEntry {
     id: string;
     runs: Run[];
     /** Paragraphs of the student's own below the entry. */
     annotation: string[];
     /** The in-text forms; only for the source that was composed. */
-    citation?: string;
-    narrative?: string;
+    citation?: Words;
+    narrative?: Words;
 }
 
 export interface Page {
@@ -96,6 +102,16 @@ export interface Course {
     addresses: 'auto' | 'full' | 'bare' | 'none';
     threeHyphens: boolean;
     heading: string;
+    medium: 'auto' | 'always' | 'never';
+    forJournal: boolean;
+}
+
+/** Where in a source the text points, and whose words it passes on. */
+export interface Mention {
+    kind: string;
+    place: string;
+    quoting: string;
+    later: boolean;
 }
 
 export interface Settings {
@@ -104,6 +120,8 @@ export interface Settings {
     style: string;
     course: Course;
     surname: string;
+    /** What stands beside the page number on each sheet. */
+    head: { text: string; atLeft: boolean };
     version: number;
 }
 
@@ -133,6 +151,8 @@ export interface Kind {
     group: string;
     words: string;
     roles: string[];
+    /** How one may have got at it; what each way changes about the fields, null for out of place. */
+    reaches: { id: string; label: string; needs: Record<string, Field['need'] | null> }[];
     fields: Field[];
     orders: { apa: string[] };
 }
@@ -148,5 +168,6 @@ export interface Reference {
     styles: { id: string; family: string; label: string }[];
     kinds: Kind[];
     roles: { id: string; label: string }[];
+    locators: string[];
     rules: Record<string, Rule>;
 }

@@ -1,5 +1,5 @@
 import { memo, useCallback, useEffect, useLayoutEffect, useRef, useState, type CSSProperties, type KeyboardEvent } from 'react';
-import type { Page, PageEntry, Reference } from '../api/types';
+import type { Page, PageEntry, Reference, Settings } from '../api/types';
 import { fieldOf } from '../sources/paths';
 
 /** Letter paper at 96 pixels to the inch; 23 double-spaced lines of 12-point type to a sheet. */
@@ -54,14 +54,14 @@ function Annotation({ entry, family }: { entry: PageEntry; family: string }) {
 interface Props {
     page: Page;
     reference: Reference;
-    runningHead: string;
+    head: Settings['head'];
     openSource: string | null;
     litField: string | null;
     onPick: (source: string, field: string) => void;
 }
 
 /** The page itself, true to size: sheets of the paper it will be handed in on. */
-export function Sheets({ page, reference, runningHead, openSource, litField, onPick }: Props) {
+export function Sheets({ page, reference, head, openSource, litField, onPick }: Props) {
     const desk = useRef<HTMLElement>(null);
     const flow = useRef<HTMLDivElement>(null);
     const [scale, setScale] = useState(0.78);
@@ -169,7 +169,10 @@ export function Sheets({ page, reference, runningHead, openSource, litField, onP
                     return (
                         <div className="frame" key={sheet} style={{ width: WIDTH * scale, height: HEIGHT * scale }}>
                             <div className="sheet" style={{ transform: `scale(${scale})` }}>
-                                <div className="running">{runningHead === '' ? sheet + 1 : `${runningHead} ${sheet + 1}`}</div>
+                                <div className={head.atLeft ? 'running apart' : 'running'}>
+                                    {head.text !== '' && <span>{head.text} </span>}
+                                    <span>{sheet + 1}</span>
+                                </div>
                                 <div className="window">
                                     <div className="flow" style={shift}>
                                         {sheet === 0 && heading}

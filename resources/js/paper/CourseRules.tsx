@@ -38,6 +38,23 @@ export function CourseRules({ settings, family, open, onClose, onChange }: Props
                         <Radio value="none">Left out</Radio>
                     </Radio.Group>
                 </fieldset>
+                <fieldset style={{ border: 0, margin: 0, padding: 0, display: 'grid', gap: 6 }} hidden={family !== 'mla'}>
+                    <legend style={{ padding: 0 }}>Medium (Print, Web, Film …)</legend>
+                    <Radio.Group value={course.medium} onChange={(event) => set({ medium: event.target.value as Course['medium'] })}>
+                        <Radio value="auto">As the style has it</Radio>
+                        <Radio value="always">Always</Radio>
+                        <Radio value="never">Never</Radio>
+                    </Radio.Group>
+                </fieldset>
+                {family === 'apa' && (
+                    <fieldset style={{ border: 0, margin: 0, padding: 0, display: 'grid', gap: 6 }}>
+                        <legend style={{ padding: 0 }}>Head of each sheet</legend>
+                        <Radio.Group value={course.forJournal} onChange={(event) => set({ forJournal: event.target.value as boolean })}>
+                            <Radio value={false}>A student’s paper: page number only</Radio>
+                            <Radio value={true}>As for a journal: title in capitals, too</Radio>
+                        </Radio.Group>
+                    </fieldset>
+                )}
                 {family === 'mla' && (
                     <label style={{ display: 'flex', gap: 10, alignItems: 'center' }}>
                         <Switch checked={course.threeHyphens} onChange={(threeHyphens) => set({ threeHyphens })} />

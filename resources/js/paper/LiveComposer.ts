@@ -1,5 +1,5 @@
 import { call } from '../api/client';
-import type { Page, Remark, Source } from '../api/types';
+import type { Mention, Page, Remark, Source } from '../api/types';
 
 interface Composed {
     page: Page;
@@ -9,6 +9,7 @@ interface Composed {
 /** Asks the server for the page while somebody types: at once, one request at a time, always ending on the latest. */
 export class LiveComposer {
     private next: Source | null = null;
+    private mention: Mention | null = null;
     private busy = false;
     private stopped = false;
 
@@ -22,6 +23,11 @@ export class LiveComposer {
         if (!this.busy) void this.run();
     }
 
+    /** Where the in-text forms point from now on. */
+    pointAt(mention: Mention | null): void {
+        this.mention = mention;
+    }
+
     stop(): void {
         this.stopped = true;
         this.next = null;
@@ -33,7 +39,7 @@ export class LiveComposer {
             const source = this.next;
             this.next = null;
             try {
-                const composed = await call<Composed>('POST', 'compose', { paper: this.paper, source });
+                const composed = await call<Composed>('POST', 'compose', { paper: this.paper, source, mention: this.mention });
                 if (!this.stopped) this.onComposed(composed, source);
             } catch {
                 // The saver reports a lost connection; the page catches up with the next change.

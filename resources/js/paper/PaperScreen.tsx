@@ -9,11 +9,13 @@ import { Link, useNavigate, useParams } from 'react-router-dom';
 import type { Problem } from '../api/client';
 import { Sheets } from '../page/Sheets';
 import { called } from '../sources/names';
-import { KindChoice, SourceForm } from '../sources/SourceForm';
+import { NOWHERE } from '../sources/InText';
+import { KindChoice } from '../sources/KindChoice';
+import { SourceForm } from '../sources/SourceForm';
 import { SourceList } from '../sources/SourceList';
 import { Dialog } from '../ui/Dialog';
 import { UndoBar } from '../ui/UndoBar';
-import { copyOut } from './clipboard';
+import { copyOut, copyWords } from './clipboard';
 import { CourseRules } from './CourseRules';
 import { LeadBox } from './LeadBox';
 import { TopBar } from './TopBar';
@@ -53,9 +55,11 @@ export default function PaperScreen() {
     }, [open]);
 
     const cited = sourceId === null ? undefined : page?.entries.find((entry) => entry.id === sourceId);
+    const [mention, setMention] = useState(NOWHERE);
+    useEffect(() => setMention(NOWHERE), [sourceId]);
     const { look } = paper;
     useEffect(() => {
-        if (open !== undefined && cited !== undefined && cited.citation === undefined) look({ ...open.source, id: open.id });
+        if (open !== undefined && cited !== undefined && cited.citation === undefined) look({ ...open.source, id: open.id }, NOWHERE);
     }, [open, cited, look]);
 
     const go = useCallback((id: string | null) => void navigate(id === null ? `/papers/${paperId}` : `/papers/${paperId}/sources/${id}`), [navigate, paperId]);
@@ -159,6 +163,15 @@ export default function PaperScreen() {
                                     reference={reference}
                                     onEdit={(source, settled) => paper.edit(open.id, source, settled ?? null)}
                                     onField={setLitField}
+                                    mention={mention}
+                                    onMention={(next) => {
+                                        setMention(next);
+                                        look({ ...open.source, id: open.id }, next);
+                                    }}
+                                    onCopyText={(html, text) => {
+                                        copyWords(html, text);
+                                        setSaid('The citation is on the clipboard.');
+                                    }}
                                 />
                                 <div className="more" style={{ paddingTop: 18, display: 'flex', gap: 18 }}>
                                     <button className="link" type="button" onClick={() => void copy(open.id, true)}>
@@ -172,7 +185,14 @@ export default function PaperScreen() {
                         )}
                     </div>
                 </section>
-                <Sheets page={page} reference={reference} runningHead={family === 'mla' ? settings.surname : ''} openSource={sourceId} litField={litField} onPick={pick} />
+                <Sheets
+                    page={page}
+                    reference={reference}
+                    head={family === 'mla' ? { text: settings.surname, atLeft: false } : settings.head}
+                    openSource={sourceId}
+                    litField={litField}
+                    onPick={pick}
+                />
             </div>
             <CourseRules settings={settings} family={family} open={rules} onClose={() => setRules(false)} onChange={paper.change} />
             <Dialog title="Changed in another tab" open={paper.conflict !== null}>

@@ -20,6 +20,11 @@ function byEvent(copy: Copy, formatted: boolean): boolean {
     return done && filled;
 }
 
+/** Puts a few words on the clipboard, with their italics. */
+export function copyWords(html: string, text: string): void {
+    byEvent({ html, text }, true);
+}
+
 /** Puts the page, or one entry, on the clipboard: formatted with plain text beside it, or as plain text alone. */
 export async function copyOut(paperId: string, sourceId: string | null, formatted: boolean): Promise<void> {
     const copy = await call<Copy>('GET', `papers/${paperId}/clipboard${sourceId === null ? '' : `?source=${sourceId}`}`);

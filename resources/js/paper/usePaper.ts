@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { ulid } from 'ulid';
 import { call, Problem } from '../api/client';
-import type { Page, PageEntry, Paper, SavedSource, Settings, Source } from '../api/types';
+import type { Mention, Page, PageEntry, Paper, SavedSource, Settings, Source } from '../api/types';
 import { LiveComposer } from './LiveComposer';
 import { Saver, type SaveState } from './Saver';
 
@@ -18,7 +18,7 @@ function merged(before: Page | null, after: Page): Page {
         entries: after.entries.map((entry) => {
             const old = known.get(entry.id);
             const same = old !== undefined && JSON.stringify(old.runs) === JSON.stringify(entry.runs) && JSON.stringify(old.annotation) === JSON.stringify(entry.annotation);
-            return same && (entry.citation === undefined || (entry.citation === old.citation && entry.narrative === old.narrative)) ? old : entry;
+            return same && (entry.citation === undefined || JSON.stringify([entry.citation, entry.narrative]) === JSON.stringify([old.citation, old.narrative])) ? old : entry;
         }),
     };
 }
@@ -96,7 +96,13 @@ export function usePaper(id: string) {
     );
 
     /** Asks for the in-text forms of a source that is being looked at. */
-    const look = useCallback((source: Source) => composer.ask(source), [composer]);
+    const look = useCallback(
+        (source: Source, mention: Mention | null = null) => {
+            composer.pointAt(mention);
+            composer.ask(source);
+        },
+        [composer],
+    );
 
     const saveSettings = useCallback(
         async (wanted: Settings) => {
@@ -104,6 +110,7 @@ export function usePaper(id: string) {
             try {
                 const saved = await call<Settings>('PUT', `papers/${id}`, { ...wanted, version: settingsVersion.current });
                 settingsVersion.current = saved.version;
+                setSettings((before) => (before === null ? before : { ...before, head: saved.head }));
                 setSave({ state: 'saved', sentence: '' });
                 const paper = await call<Paper>('GET', `papers/${id}`);
                 setPage((before) => merged(before, paper.page));

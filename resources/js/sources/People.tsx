@@ -1,5 +1,5 @@
 import { Button, Input, Select } from 'antd';
-import type { ClipboardEvent } from 'react';
+import { useState, type ClipboardEvent } from 'react';
 import { call } from '../api/client';
 import type { Contributor, Name, Reference } from '../api/types';
 
@@ -14,6 +14,19 @@ interface Props {
 }
 
 type Form = 'person' | 'group' | 'screen';
+
+/** The rarer parts of a name, by its form: what is asked, and an example. */
+const RARER: Record<Form, [keyof Name, string, string][]> = {
+    person: [['suffix', 'Behind the name', 'Jr.']],
+    group: [
+        ['parent', 'Part of', 'Northmere Ministry of Coasts'],
+        ['abbreviation', 'Short form for your text', 'NHT'],
+    ],
+    screen: [
+        ['given', 'Real given names, if known', 'Dov'],
+        ['family', 'Real family name', 'Karsten'],
+    ],
+};
 
 function formOf(name: Name): Form {
     return name.screen !== undefined ? 'screen' : name.group !== undefined ? 'group' : 'person';
@@ -30,6 +43,7 @@ function turned(name: Name, form: Form): Name {
 
 /** The people and organisations behind a source, one line each. */
 export function People({ id, path, people, roles, reference, onChange, onFocus }: Props) {
+    const [more, setMore] = useState<number | null>(null);
     const rows = people.length > 0 ? people : [{ role: roles[0] ?? 'author', name: {} }];
     const set = (place: number, part: Partial<Contributor>) => onChange(rows.map((row, i) => (i === place ? { ...row, ...part } : row)));
     /** Several names pasted at once are taken apart by the server; one name stays where it was pasted. */
@@ -114,7 +128,37 @@ export function People({ id, path, people, roles, reference, onChange, onFocus }
                                     Move up
                                 </button>
                             )}
+                            <button
+                                className="link"
+                                type="button"
+                                aria-expanded={more === i}
+                                aria-label={`More about contributor ${i + 1}`}
+                                onClick={() => setMore(more === i ? null : i)}
+                            >
+                                {more === i ? 'Less' : 'More'}
+                            </button>
                         </div>
+                        {more === i && (
+                            <div className="rarer">
+                                {RARER[form].map(([key, asked, example]) => (
+                                    <label key={key}>
+                                        <span className="soft">{asked}</span>
+                                        <Input
+                                            value={String(row.name[key] ?? '')}
+                                            placeholder={example}
+                                            onFocus={onFocus}
+                                            onChange={(event) => name(i, { [key]: event.target.value })}
+                                        />
+                                    </label>
+                                ))}
+                                {form === 'person' && (
+                                    <label className="check">
+                                        <input type="checkbox" checked={row.name.familyFirst === true} onChange={(event) => name(i, { familyFirst: event.target.checked })} />
+                                        <span>The family name is said first, so it is not turned round</span>
+                                    </label>
+                                )}
+                            </div>
+                        )}
                     </div>
                 );
             })}

@@ -1,12 +1,15 @@
-import { Button, Input, Select } from 'antd';
+import { Button, Checkbox, Input } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
 import { call } from '../api/client';
-import type { Contributor, Field, PageEntry, Reference, Remark, SavedSource, Source } from '../api/types';
+import type { Contributor, Field, Mention, PageEntry, Reference, Remark, SavedSource, Source } from '../api/types';
 import { EvidenceLine } from './EvidenceLine';
 import { FieldRow } from './FieldRow';
+import { InText } from './InText';
 import { PageCopy } from './PageCopy';
 import { People } from './People';
 import { fieldOf, textAt, withAt } from './paths';
+import { ReachChoice } from './ReachChoice';
+import { TitleInput } from './TitleInput';
 
 interface Props {
     paperId: string;
@@ -16,6 +19,9 @@ interface Props {
     reference: Reference;
     onEdit: (source: Source, settled?: string[]) => void;
     onField: (path: string | null) => void;
+    mention: Mention;
+    onMention: (mention: Mention) => void;
+    onCopyText: (html: string, text: string) => void;
 }
 
 /** A field that is still empty, or a remark that changes nothing, is said without colour. */
@@ -31,13 +37,18 @@ function hasValue(source: Source, path: string): boolean {
     return (people ?? []).length > 0;
 }
 
+/** Whether it has an address, so that the day it was read may count. */
+function isOnline(source: Source): boolean {
+    return (source.containers ?? []).some((container) => Boolean(container.url));
+}
+
 /** The day it is where the student sits, as one would write it. */
 function today(): string {
     return new Date().toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
 }
 
 /** One source's fields in the order of the style, with what was found, what is open, and help in place. */
-export function SourceForm({ paperId, saved, entry, family, reference, onEdit, onField }: Props) {
+export function SourceForm({ paperId, saved, entry, family, reference, onEdit, onField, mention, onMention, onCopyText }: Props) {
     const { source, reading } = saved;
     const kind = reference.kinds.find((one) => one.id === source.kind) ?? reference.kinds[reference.kinds.length - 1]!;
     const [all, setAll] = useState(false);
@@ -47,8 +58,12 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
         const order = family === 'apa' ? kind.orders.apa : kind.fields.map((field) => field.path);
         return order.map((path) => kind.fields.find((field) => field.path === path)!);
     }, [kind, family]);
-    const wanted = (field: Field) => field.need !== 'optional' || hasValue(source, field.path) || reading?.findings[field.path] !== undefined || field.path === 'accessed';
-    const shown = fields.filter((field) => all || wanted(field));
+    const reach = kind.reaches.find((one) => one.id === source.reached);
+    /** How much a field matters, given how the source was reached; null where it is out of place. */
+    const need = (field: Field) => (reach !== undefined && field.path in reach.needs ? reach.needs[field.path] : field.need);
+    const filled = (field: Field) => hasValue(source, field.path) || reading?.findings[field.path] !== undefined;
+    const possible = fields.filter((field) => filled(field) || need(field) !== null);
+    const shown = possible.filter((field) => all || filled(field) || need(field) !== 'optional' || (field.path === 'accessed' && isOnline(source)));
     const settled = reading?.settled ?? [];
     const open: Remark[] = [...(reading?.remarks ?? []).filter((remark) => !settled.includes(remark.id) && stillOpen(remark)), ...saved.points.filter((point) => !isQuiet(point))];
 
@@ -114,12 +129,28 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
         }
         const value = textAt(source, field.path);
         const common = { id, value, onFocus: focus, 'data-path': field.path };
-        const long = field.path === 'annotation' || (field.path === 'title.main' && value.length > 58);
-        const input = long ? (
-            <Input.TextArea {...common} className="growing" rows={field.path === 'annotation' ? 3 : 2} onChange={(event) => set(field.path, event.target.value)} />
-        ) : (
-            <Input {...common} placeholder={DATES.includes(field.path) ? 'Year, or day month year' : undefined} onChange={(event) => set(field.path, event.target.value)} />
-        );
+        if (field.path === 'title.main' || field.path === 'title.subtitle') {
+            const describes = field.path === 'title.main' && /description/i.test(field.label);
+            return {
+                input: (
+                    <>
+                        <TitleInput id={id} path={field.path} value={value} onChange={(next) => set(field.path, next)} onFocus={focus} />
+                        {describes && value !== '' && (
+                            <Checkbox checked={source.title?.described === true} onChange={(event) => set('title.described', event.target.checked)}>
+                                It has no title; these words describe it
+                            </Checkbox>
+                        )}
+                    </>
+                ),
+                value,
+            };
+        }
+        const input =
+            field.path === 'annotation' ? (
+                <Input.TextArea {...common} className="growing" rows={3} onChange={(event) => set(field.path, event.target.value)} />
+            ) : (
+                <Input {...common} placeholder={DATES.includes(field.path) ? 'Year, or day month year' : undefined} onChange={(event) => set(field.path, event.target.value)} />
+            );
         return {
             input:
                 field.path === 'accessed' ? (
@@ -164,6 +195,7 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
                 </div>
             )}
             {copy !== null && <PageCopy blocks={copy.blocks} mark={copy.mark} onClose={() => setCopy(null)} />}
+            <ReachChoice kind={kind} source={source} onEdit={(next) => onEdit(next)} />
             <div className="fields">
                 {shown.map((field) => {
                     const id = `field-${field.path.replaceAll('.', '-')}`;
@@ -180,49 +212,23 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
                     );
                 })}
             </div>
-            {(all || shown.length < fields.length) && (
+            {(all || shown.length < possible.length) && (
                 <div className="more">
                     <button className="link" type="button" onClick={() => setAll(!all)}>
-                        {all ? 'Show fewer fields' : `Show ${fields.length - shown.length} more fields`}
+                        {all ? 'Show fewer fields' : `Show ${possible.length - shown.length} more fields`}
                     </button>
                 </div>
             )}
             {entry?.citation !== undefined && (
-                <div className="cite">
-                    <span className="soft">In your text</span>
-                    <span>
-                        <code>{entry.citation}</code> or, with the name in your sentence, <code>{entry.narrative}</code>
-                    </span>
-                </div>
+                <InText
+                    entry={entry}
+                    mention={mention}
+                    abbreviated={(source.contributors ?? []).some((one) => one.name.abbreviation)}
+                    locators={reference.locators}
+                    onMention={onMention}
+                    onCopy={onCopyText}
+                />
             )}
         </div>
-    );
-}
-
-interface KindProps {
-    source: Source;
-    reference: Reference;
-    onEdit: (source: Source) => void;
-}
-
-/** What the source really is; found by any everyday word. */
-export function KindChoice({ source, reference, onEdit }: KindProps) {
-    const groups = [...new Set(reference.kinds.map((kind) => kind.group))];
-    return (
-        <Select
-            showSearch={{
-                filterOption: (typed, option) =>
-                    `${String(option?.label)} ${String((option as { words?: string } | undefined)?.words ?? '')}`.toLowerCase().includes(typed.trim().toLowerCase()),
-            }}
-            aria-label="Kind of source"
-            value={source.kind}
-            style={{ width: 250 }}
-            popupMatchSelectWidth={320}
-            onChange={(kind: string) => onEdit({ ...source, kind })}
-            options={groups.map((group) => ({
-                label: group,
-                options: reference.kinds.filter((kind) => kind.group === group).map((kind) => ({ value: kind.id, label: kind.label, words: kind.words })),
-            }))}
-        />
     );
 }
