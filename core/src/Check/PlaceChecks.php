@@ -34,6 +34,7 @@ final class PlaceChecks implements Checks
         if ($source->isbn !== '' && Isbn::parse($source->isbn) === null) {
             $points[] = new Point('isbn-wrong', 'isbn', 'This ISBN has a slip in it: its check digit does not fit.');
         }
+
         return $points;
     }
 

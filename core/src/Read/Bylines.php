@@ -12,17 +12,17 @@ use Bibrel\Core\Source\Text;
 /** Takes a byline apart into contributors: "By Halima Brook, coast editor, and Noor Castellan". */
 final class Bylines
 {
-    private const LEAD = '/^\s*(?:(?:story|text|words|report|article|essay|post|analysis|research)\s+(?:and\s+(?:photos?|pictures|photographs)\s+)?(?:by|:)|(?:written|posted|published|authored|compiled|researched|submitted|contributed|reported)\s+by|authors?\s*:|by\s*:|by)\s*:?\s+/iu';
+    private const LEAD = '/^\s*(?:(?:story|text|words|report|article|essay|post|analysis|research)\s+(?:and\s+(?:photos?|pictures|photographs)\s+)?(?:by|:)|(?:written|posted|published|authored|compiled|researched|submitted|contributed|reported)\s+by|authors?\s*:|by\s*:|by|prepared\s+by|par|por|von)\s*:?\s+/iu';
 
     private const JOB = '/\b(?:editor|reporter|correspondent|writer|columnist|journalist|director|manager|officer|professor|lecturer|researcher|curator|student|contributor|historian|ecologist|archivist|librarian|scientist|president|chair|staff|phd|ph\.d\.?|md|ma|msc|bsc)\b/iu';
 
-    private const NOBODY = '/^(?:admin(?:istrator)?|administration|webmaster|editor|editors|staff|guest|user|root|author|unknown|anonymous|none|n\/a|null|undefined|default|team|web team|super ?user|\d+)$/iu';
+    private const NOBODY = '/^(?:admin(?:istrator)?|administration|webmaster|editor|editors|staff|guest|user|root|author|unknown|anonymous|none|n\/a|null|undefined|default|team|web team|super ?user|unknown.*|(?:[\w.]+-)*(?:web|site|admin|content|comms)-?(?:team|master|admin|editor)|\d+)$/iu';
 
     /** @return list<Contributor> the people and groups named; empty where the text names nobody */
     public static function contributors(string $byline): array
     {
-        $text = (string) preg_replace(self::LEAD, '', Text::line($byline));
-        $text = (string) preg_replace('/\S+@\S+\.\S+/u', '', $text);
+        $text = (string) preg_replace([self::LEAD, '/^the\s+(?=\p{Lu})/u'], '', Text::line($byline));
+        $text = (string) preg_replace(['/\S+@\S+\.\S+/u', '/\s*\((?:now|earlier|later|until now|photos?|pictures|text|words)\)/iu', '/,\s*(?:aged?\s+)?\d{1,3}(?=$|[,;])/u', '/\s+(?:at|on)\s+\d{1,2}[:.]\d{2}.*$/iu', '/[,;]?\s*(?:and\s+)?\b(?:photo(?:graph)?s?|pictures?|illustrations?|graphics?|art)\s+by\s+.*$/iu'], '', $text);
         // What follows a dash, a bar or a bullet is a date, a desk or a place.
         $text = (preg_split('/\s+[|·•–—]\s+|\s*\((?!.*@)|\s+[-]\s+/u', trim($text), 2) ?: [''])[0];
         $text = (string) preg_replace('/[,;]?\s*(?:on\s+)?(?:\d{1,2}\s+)?(?:january|february|march|april|may|june|july|august|september|october|november|december)\b.*\d{4}.*$/iu', '', $text);
@@ -64,7 +64,7 @@ final class Bylines
         if (Name::looksLikeGroup($text) && preg_match('/^(?:the\s)?[^,;&]*\b(?:of|for|trust|museum|council|society|institute|university|office|department|ministry|association)\b[^,;]*$/iu', $text) === 1) {
             return [$text];
         }
-        $parts = preg_split('/\s*;\s*|\s*,?\s+(?:and|with|&)\s+|\s*,\s*|\s+\/\s+/iu', $text, -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        $parts = preg_split('/\s*;\s*|\s*,?\s+(?:and|with|&|et|und|y)\s+|\s*,\s*|\s+\/\s+/iu', $text, -1, PREG_SPLIT_NO_EMPTY) ?: [];
         $names = [];
         foreach ($parts as $part) {
             if (preg_match('/^(?:jr|sr|ii|iii|iv)\.?$/iu', $part) === 1 && $names !== []) {

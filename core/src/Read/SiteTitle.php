@@ -36,7 +36,7 @@ final readonly class SiteTitle
                 [$title, $removed] = [$m[1], $m[2]];
                 break;
             }
-            if (preg_match("/^({$name}\\s*[|·•–—:»>-]+\\s*)(.{3,})$/iu", $title, $m) === 1) {
+            if (preg_match("/^({$name}\\s*[|·•–—:»>-]+\\s*)(.{3,})$/iu", $title, $m) === 1 || preg_match("/^({$name}\\s+)(#\\d.*)$/iu", $title, $m) === 1) {
                 [$title, $removed] = [$m[2], $m[1]];
                 break;
             }
@@ -55,7 +55,14 @@ final readonly class SiteTitle
         $title = Text::line($title);
         $heading = preg_quote(Text::line($heading), '/');
 
-        return $heading !== '' && preg_match("/^(?:{$heading}\\s*[|·•–—:»-]\\s*(.{2,60})|(.{2,60}?)\\s*[|·•–—:»-]\\s*{$heading})$/iu", $title, $m) === 1 ? trim($m[2] ?? $m[1]) : '';
+        // Before the heading a hyphen needs its spaces, or "Twenty-one" would part in two.
+        return $heading !== '' && preg_match("/^(?:{$heading}\\s*[|·•–—:»-]+\\s*(.{2,80})|(.{2,80}?)(?:\\s+[|·•–—»-]+|:+)\\s+{$heading})$/iu", $title, $m) === 1 && preg_match('/^by\s/i', $m[2] ?? $m[1]) !== 1 ? trim($m[2] ?? $m[1], ' :') : '';
+    }
+
+    /** @return list<string> what stands between the bars and spaced dashes of a title element */
+    public static function parts(string $title): array
+    {
+        return preg_split('/\s+[|·•–—»-]+\s+|\s*\|\s*|\s+::\s+/u', Text::line($title), -1, PREG_SPLIT_NO_EMPTY) ?: [$title];
     }
 
     /** The last part behind a bar: it may be the site's name, or belong to the title. */

@@ -15,6 +15,9 @@ final readonly class PartialDate
 {
     public const SEASONS = [21 => 'Spring', 22 => 'Summer', 23 => 'Fall', 24 => 'Winter'];
 
+    /** Months in French, Spanish, German and Italian whose first letters are not the English ones. */
+    private const ELSEWHERE = ['janvier' => 'jan', 'enero' => 'jan', 'gennaio' => 'jan', 'février' => 'feb', 'fevrier' => 'feb', 'märz' => 'mar', 'avril' => 'apr', 'abril' => 'apr', 'mai' => 'may', 'maggio' => 'may', 'juin' => 'jun', 'giugno' => 'jun', 'juillet' => 'jul', 'luglio' => 'jul', 'août' => 'aug', 'aout' => 'aug', 'agosto' => 'aug', 'settembre' => 'sep', 'oktober' => 'oct', 'ottobre' => 'oct', 'décembre' => 'dec', 'decembre' => 'dec', 'diciembre' => 'dec', 'dezember' => 'dec', 'dicembre' => 'dec'];
+
     private const MONTHS = ['jan' => 1, 'feb' => 2, 'mar' => 3, 'apr' => 4, 'may' => 5, 'jun' => 6, 'jul' => 7, 'aug' => 8, 'sep' => 9, 'oct' => 10, 'nov' => 11, 'dec' => 12];
 
     /**
@@ -149,6 +152,10 @@ final readonly class PartialDate
         // A time of day behind the date says nothing a style prints.
         $date = (string) preg_replace('/(?:[T ]|,? at )\d{1,2}:\d{2}.*$/u', '', $text);
         $date = (string) preg_replace('/^(?:mon|tues|wednes|thurs|fri|satur|sun)day,?\s+|^(?:mon|tue|wed|thu|fri|sat|sun),?\s+/i', '', $date);
+        if (preg_match('/\p{L}{3,}/u', $date) === 1) {
+            $date = (string) preg_replace('/(?<=\d)\s+de\s+|(?<=\p{L})\s+de\s+(?=\d{4})/u', ' ', $date);
+            $date = (string) preg_replace_callback('/\p{L}{3,}/u', static fn (array $m): string => self::ELSEWHERE[mb_strtolower($m[0])] ?? $m[0], $date);
+        }
         $month = '(jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.?';
 
         return match (true) {

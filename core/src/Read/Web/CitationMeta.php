@@ -6,6 +6,7 @@ namespace Bibrel\Core\Read\Web;
 
 use Bibrel\Core\Read\Bylines;
 use Bibrel\Core\Read\Confidence;
+use Bibrel\Core\Read\Finding;
 
 /** The citation_* meta elements that scholarly sites carry. */
 final class CitationMeta implements Clues
@@ -14,20 +15,68 @@ final class CitationMeta implements Clues
 
     public function in(Document $page): array
     {
+        $text = static fn (string $field, string ...$names): array => Make::text($field, $page->meta(...$names), self::WHERE, Confidence::Stated);
         $first = $page->meta('citation_firstpage');
         $last = $page->meta('citation_lastpage');
-        $stated = Confidence::Stated;
+        $authors = $page->metaAll('citation_author') ?: (preg_split('/\s*;\s*/', $page->meta('citation_authors'), -1, PREG_SPLIT_NO_EMPTY) ?: []);
 
         return [
-            ...Make::text('title.main', $page->meta('citation_title'), self::WHERE, $stated),
-            ...Make::people(array_map(static fn (string $name) => Bylines::contributor($name), $page->metaAll('citation_author')), self::WHERE, $stated, implode('; ', $page->metaAll('citation_author'))),
-            ...Make::date($page->meta('citation_publication_date', 'citation_date', 'citation_online_date'), self::WHERE, $stated),
-            ...Make::text('containers.0.title', $page->meta('citation_journal_title'), self::WHERE, $stated),
-            ...Make::text('containers.0.publisher', $page->meta('citation_publisher'), self::WHERE, $stated),
-            ...Make::text('containers.0.volume', $page->meta('citation_volume'), self::WHERE, $stated),
-            ...Make::text('containers.0.issue', $page->meta('citation_issue'), self::WHERE, $stated),
-            ...Make::text('containers.0.pages', $first !== '' && $last !== '' ? "{$first}-{$last}" : $first, self::WHERE, $stated),
-            ...Make::text('containers.0.doi', $page->meta('citation_doi'), self::WHERE, $stated),
+            ...Make::text('kind', self::kind($page), self::WHERE, Confidence::Stated),
+            ...$text('title.main', 'citation_title'),
+            ...Make::people(array_map(static fn (string $name) => Bylines::contributor($name), $authors), self::WHERE, Confidence::Stated, implode('; ', $authors)),
+            ...Make::date(self::dashed($page->meta('citation_publication_date', 'citation_date', 'citation_cover_date', 'citation_online_date', 'citation_year')), self::WHERE, Confidence::Stated),
+            ...$text('containers.0.title', 'citation_journal_title', 'citation_inbook_title', 'citation_book_title', 'citation_conference_title'),
+            ...$text('containers.0.publisher', 'citation_publisher', 'citation_dissertation_institution', 'citation_technical_report_institution'),
+            ...$text('containers.0.volume', 'citation_volume'),
+            ...$text('containers.0.issue', 'citation_issue'),
+            ...Make::text('containers.0.pages', $first !== '' && $last !== '' && $first !== $last ? "{$first}-{$last}" : $first, self::WHERE, Confidence::Stated),
+            ...$text('containers.0.doi', 'citation_doi'),
+            ...$text('containers.0.number', 'citation_technical_report_number'),
+            ...$text('isbn', 'citation_isbn'),
+            ...self::database($page),
         ];
+    }
+
+    /** "2022/06" as "2022-06", which nobody can take for a range of years. */
+    public static function dashed(string $date): string
+    {
+        return (string) preg_replace('~^(\d{4})/(\d{1,2})$~', '$1-$2', trim($date));
+    }
+
+    private static function kind(Document $page): string
+    {
+        return match (true) {
+            $page->meta('citation_journal_title') !== '' => 'journal-article',
+            $page->meta('citation_inbook_title', 'citation_book_title') !== '' => 'chapter',
+            $page->meta('citation_conference_title') !== '' => 'conference-paper',
+            $page->meta('citation_dissertation_institution') !== '' => 'thesis',
+            $page->meta('citation_technical_report_institution') !== '' => 'report',
+            default => '',
+        };
+    }
+
+    /**
+     * The database a journal's article is read in: as the page says, or the site where it offers a stable link of its own.
+     *
+     * @return list<Finding>
+     */
+    private static function database(Document $page): array
+    {
+        $journal = $page->meta('citation_journal_title');
+        if ($journal === '') {
+            return [];
+        }
+        $named = $page->meta('citation_dbname', 'citation_database');
+        if ($named !== '') {
+            return Make::text('containers.1.title', $named, self::WHERE, Confidence::Stated);
+        }
+        $site = $page->meta('og:site_name');
+        foreach ($page->blocks() as $block) {
+            if ($site !== '' && $site !== $journal && $site !== $page->meta('citation_publisher') && preg_match('/\b(?:stable (?:link|url)|permalink|accession number|document id)\b/i', $block['text']) === 1) {
+                return Make::text('containers.1.title', $site, 'The site’s name; the page offers a lasting link of its own, as databases do.', Confidence::Likely);
+            }
+        }
+
+        return [];
     }
 }

@@ -11,6 +11,9 @@ final class Document
 {
     private const BLOCKS = ['address', 'article', 'aside', 'blockquote', 'body', 'br', 'dd', 'div', 'dl', 'dt', 'figcaption', 'figure', 'footer', 'form', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'header', 'hr', 'li', 'main', 'nav', 'ol', 'p', 'pre', 'section', 'table', 'td', 'th', 'tr', 'ul'];
 
+    /** Parts of a page that belong to other texts: related stories, comments, sidebars. */
+    private const BESIDE = '/(?:^|[\s_-])(?:comments?|respond|related|reviews?|sidebar|widget|recommend\w*|promo|newsletter|share|social|breadcrumbs?|menu|reply)(?:[\s_-]|$)/i';
+
     private const SILENT = ['script', 'style', 'noscript', 'template', 'svg', 'iframe', 'object', 'head', 'select', 'button', 'textarea'];
 
     public readonly \DOMXPath $xpath;
@@ -20,6 +23,9 @@ final class Document
 
     /** @var ?list<array{tag: string, text: string}> */
     private ?array $blocks = null;
+
+    /** @var ?list<Schema> */
+    private ?array $schemas = null;
 
     /** @var list<array{tag: string, text: string}> */
     private array $found = [];
@@ -91,8 +97,57 @@ final class Document
         return $node === null ? '' : Text::line($node->textContent);
     }
 
+    /** @return list<Schema> the page's schema.org objects as JSON-LD, microdata and RDFa Lite */
+    public function schemas(): array
+    {
+        return array_values(array_filter(
+            $this->schemas ??= [new Schema($this->structured()), new Schema(Microdata::objects($this)), new Schema(RdfaLite::objects($this))],
+            static fn (Schema $schema): bool => $schema->objects !== [],
+        ));
+    }
+
+    /** The language the page says it is in, as a short code; '' for English and where it does not say. */
+    public function language(): string
+    {
+        $code = strtolower(substr($this->dom->documentElement?->getAttribute('lang') ?: str_replace('_', '-', $this->meta('og:locale')), 0, 2));
+
+        return preg_match('/^[a-z]{2}$/', $code) === 1 && $code !== 'en' ? $code : '';
+    }
+
+    /** The place of the heading among the blocks: the last first-rank heading, or the first one of any rank. */
+    public function headingBlock(): int
+    {
+        $any = null;
+        $main = null;
+        foreach ($this->blocks() as $i => $block) {
+            $main = $block['tag'] === 'h1' ? $i : $main;
+            $any ??= preg_match('/^h[2-6]$/', $block['tag']) === 1 ? $i : null;
+        }
+
+        return $main ?? $any ?? 0;
+    }
+
+    /** Whether an element stands in a part of the page that belongs to another text. */
+    public function isBeside(\DOMElement $element): bool
+    {
+        for ($node = $element; $node instanceof \DOMElement && $node->localName !== 'body'; $node = $node->parentNode) {
+            if (in_array($node->localName, ['aside', 'nav', 'footer'], true) || self::marksBeside($node)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private static function marksBeside(\DOMElement $element): bool
+    {
+        $names = $element->getAttribute('class').' '.$element->getAttribute('id');
+
+        return $names !== ' ' && preg_match(self::BESIDE, $names) === 1;
+    }
+
     /** @return list<array<string, mixed>> every object of the page's JSON-LD, those in @graph too */
-    public function structured(): array
+    private function structured(): array
     {
         $objects = [];
         foreach ($this->all('//script[contains(translate(@type,"LDJSON","ldjson"),"ld+json")]') as $script) {
@@ -140,6 +195,12 @@ final class Document
         if (isset($json['@graph']) && is_array($json['@graph'])) {
             self::collect($json['@graph'], $objects);
         }
+        foreach (['mainEntity', 'mainEntityOfPage'] as $property) {
+            // The questions of a page of answers are its parts, not what it is.
+            if (is_array($json[$property] ?? null) && ($json['@type'] ?? '') !== 'FAQPage') {
+                self::collect($json[$property], $objects);
+            }
+        }
         /** @var array<string, mixed> $json */
         $objects[] = $json;
     }
@@ -163,7 +224,12 @@ final class Document
                 continue;
             }
             $this->push($open);
-            $inner = preg_match('/^h[1-6]$|^footer$|^li$|^figcaption$/', $name) === 1 ? $name : ($tag === 'footer' ? 'footer' : 'p');
+            $inner = match (true) {
+                $tag === 'footer' || $tag === 'aside' => $tag,
+                in_array($name, ['aside', 'nav'], true) || self::marksBeside($child) => 'aside',
+                preg_match('/^h[1-6]$|^footer$|^li$|^figcaption$/', $name) === 1 => $name,
+                default => 'p',
+            };
             $open = ['tag' => $inner, 'text' => ''];
             $this->walk($child, $inner, $open);
             $this->push($open);

@@ -8,38 +8,63 @@ use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\SiteTitle;
 
-/** The largest heading, the page's title element and what stands behind the bar in it. */
+/** The heading of the text, the page's title element, and what stands behind or before the bar in it. */
 final class Headline implements Clues
 {
+    private const MARKED = '//*[contains(concat(" ",normalize-space(@class)," ")," entry-title ") or contains(concat(" ",normalize-space(@class)," ")," headline ") or contains(concat(" ",normalize-space(@class)," ")," article-title ") or contains(concat(" ",normalize-space(@class)," ")," post-title ")]';
+
     public function in(Document $page): array
     {
         $element = $page->text($page->first('//head/title') ?? $page->first('//title[not(ancestor::svg)]'));
-        $headings = array_values(array_filter($page->all('//h1'), fn (\DOMElement $h1): bool => $page->text($h1) !== ''));
-        $inArticle = array_values(array_filter($headings, static fn (\DOMElement $h1): bool => $page->all('ancestor::article|ancestor::main', $h1) !== []));
-        $heading = $inArticle[0] ?? $headings[count($headings) > 1 && self::isSiteHeader($page, $headings[0]) ? 1 : 0] ?? null;
+        // A file's name is nobody's title.
+        $element = preg_match('/^[\w%-]+\.(?:html?|php|aspx?|pdf|docx?)$/i', $element) === 1 ? '' : $element;
+        $heading = self::heading($page);
 
         return [
-            ...($heading === null ? [] : Make::text('title.main', $page->text($heading), 'The main heading of the page.', Confidence::Likely, true)),
+            ...($heading === '' ? [] : Make::text('title.main', $heading, 'The main heading of the page.', Confidence::Likely, true)),
             ...Make::text('title.main', $element, 'From the name of the browser tab.', Confidence::Likely),
-            ...self::site($element, $page->text($heading)),
-            ...($heading === null && $element === '' ? Make::text('title.main', $page->blocks()[0]['text'] ?? '', 'The first line of the page.', Confidence::Guess, true) : []),
+            ...self::site($page, $element, $heading),
+            ...($heading === '' && $element === '' ? Make::text('title.main', $page->blocks()[0]['text'] ?? '', 'The first line of the page.', Confidence::Guess, true) : []),
         ];
     }
 
-    /** @return list<Finding> */
-    private static function site(string $element, string $heading): array
+    /** The heading of the text; the one over the whole site links home or stands in the site's own head. */
+    private static function heading(Document $page): string
     {
-        $beside = SiteTitle::besides($element, $heading);
+        $candidates = [
+            ...$page->all('//article//h1|//main//h1'),
+            ...$page->all(self::MARKED),
+            ...array_filter($page->all('//h1'), static fn (\DOMElement $h1): bool => $page->all('ancestor::header[not(ancestor::article)]', $h1) === [] && $page->all('.//a[@rel="home" or @href="/"]', $h1) === []),
+            ...$page->all('//h1'),
+            ...array_slice($page->all('//h2'), 0, 1),
+        ];
+        foreach ($candidates as $heading) {
+            if ($page->text($heading) !== '' && ! $page->isBeside($heading)) {
+                return $page->text($heading);
+            }
+        }
 
-        return match (true) {
-            $beside !== '' => Make::text('containers.0.title', $beside, 'Beside the title in the name of the browser tab.', Confidence::Likely),
-            $heading === '' => Make::text('containers.0.title', SiteTitle::suffix($element), 'Perhaps the part behind the bar in the name of the browser tab.', Confidence::Guess),
-            default => [],
-        };
+        return '';
     }
 
-    private static function isSiteHeader(Document $page, \DOMElement $heading): bool
+    /** @return list<Finding> */
+    private static function site(Document $page, string $element, string $heading): array
     {
-        return $page->all('ancestor::header[not(ancestor::article)]', $heading) !== [];
+        $beside = SiteTitle::besides($element, $heading);
+        if ($beside !== '') {
+            // Of several parts the last is the site, the others its sections.
+            $parts = SiteTitle::parts($beside);
+
+            return Make::text('containers.0.title', str_ends_with($element, (string) end($parts)) ? (string) end($parts) : $parts[0], 'Beside the title in the name of the browser tab.', Confidence::Likely);
+        }
+        foreach (SiteTitle::parts($element) as $part) {
+            foreach (array_slice($page->blocks(), 0, 3) as $block) {
+                if ($block['text'] === $part && $part !== $heading && mb_strtolower($part) !== mb_strtolower($element)) {
+                    return Make::text('containers.0.title', $part, 'From the head of the page and the name of the browser tab.', Confidence::Likely, true);
+                }
+            }
+        }
+
+        return $heading === '' ? Make::text('containers.0.title', SiteTitle::suffix($element), 'Perhaps the part behind the bar in the name of the browser tab.', Confidence::Guess) : [];
     }
 }

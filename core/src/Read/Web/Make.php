@@ -9,6 +9,7 @@ use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Evidence;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\PartialDate;
 use Bibrel\Core\Source\Text;
 
@@ -40,6 +41,14 @@ final class Make
         $people = array_values(array_filter($people));
 
         return $people === [] ? [] : [new Finding('contributors', $people, new Evidence($where, $text, $visible), $confidence)];
+    }
+
+    /** A name as sites for talk show it: one word, or small letters throughout, is a screen name. */
+    public static function online(Name $name): Name
+    {
+        $shown = $name->direct();
+
+        return ! $name->isScreen() && ($name->given === '' && ! $name->isGroup() || mb_strtolower($shown) === $shown) ? Name::screen($shown) : $name;
     }
 
     /** @return list<Finding> */

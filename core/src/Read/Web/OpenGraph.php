@@ -19,13 +19,27 @@ final class OpenGraph implements Clues
         return [
             ...Make::text('title.main', $page->meta('og:title'), self::WHERE, Confidence::Stated),
             ...Make::text('containers.0.title', $page->meta('og:site_name'), self::WHERE, Confidence::Stated),
-            ...Make::people(array_map(static fn (string $name) => Bylines::contributor($name), array_values($authors)), self::WHERE, Confidence::Stated, implode('; ', $authors)),
+            ...Make::people(array_merge(...array_map(Bylines::contributors(...), array_values($authors))), self::WHERE, Confidence::Stated, implode('; ', $authors)),
             ...Make::date($page->meta('article:published_time', 'og:published_time'), self::WHERE, Confidence::Stated),
             ...Make::date($page->meta('article:modified_time', 'og:updated_time'), 'When the page was last changed, by its metadata. That is not when it was published.', Confidence::Guess),
             ...Make::byline($page->meta('author', 'parsely-author', 'sailthru.author'), self::WHERE, Confidence::Likely),
             ...Make::date($page->meta('date', 'pubdate', 'publish-date', 'datepublished'), self::WHERE, Confidence::Likely),
             ...Make::text('containers.0.title', $page->meta('application-name'), self::WHERE, Confidence::Likely),
             ...Make::text('title.main', $page->meta('title'), self::WHERE, Confidence::Likely),
+            ...Make::byline(self::labelled($page, '/^(?:written )?by$|^author/i'), self::WHERE, Confidence::Likely),
+            ...Make::text('language', $page->language(), 'The language the page says it is in.', Confidence::Likely),
         ];
+    }
+
+    /** The value of a label that a sharing preview shows: "Written by", "Est. reading time". */
+    private static function labelled(Document $page, string $label): string
+    {
+        foreach ([1, 2] as $n) {
+            if (preg_match($label, $page->meta("twitter:label{$n}")) === 1) {
+                return $page->meta("twitter:data{$n}");
+            }
+        }
+
+        return '';
     }
 }

@@ -7,11 +7,9 @@ namespace Bibrel\Core\Read\Web;
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\Remark;
-use Bibrel\Core\Source\Container;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Source;
-use Bibrel\Core\Source\Title;
 
 /** What reading a page came to: a kind, one finding a field, remarks, and the visible text. */
 final readonly class Reading
@@ -28,43 +26,38 @@ final readonly class Reading
     /** The source with every finding that is more than a guess filled in. */
     public function source(string $id = '', string $accessed = ''): Source
     {
-        $container = ['url' => $this->url];
+        $json = ['id' => $id, 'kind' => $this->kind, 'accessed' => $accessed, 'reached' => 'web', 'containers' => [['url' => $this->url]]];
         foreach ($this->findings as $field => $finding) {
-            if (str_starts_with($field, 'containers.0.') && is_string($finding->value) && $this->fills($finding)) {
-                $container[substr($field, 13)] = $finding->value;
+            if ($field !== 'kind' && $this->fills($finding)) {
+                $json = self::with($json, explode('.', $field), is_string($finding->value) ? $finding->value : array_map(static fn (Contributor $one): array => $one->toArray(), $finding->value));
             }
         }
+        // In a database the lasting address is the database's.
+        if (($json['containers'][1]['title'] ?? '') !== '') {
+            $json['reached'] = 'database';
+            $json['containers'][1]['url'] ??= $json['containers'][0]['url'];
+            unset($json['containers'][0]['url']);
+        }
 
-        return new Source(
-            $id,
-            Kinds::all()->get($this->kind),
-            new Title($this->text('title.main')),
-            $this->people(),
-            [Container::fromArray($container)],
-            accessed: $accessed,
-            language: $this->text('language'),
-            reached: 'web',
-        );
+        return Source::fromArray($json, Kinds::all());
+    }
+
+    /**
+     * @param  array<mixed>  $json
+     * @param  list<string>  $keys
+     * @return array<mixed>
+     */
+    private static function with(array $json, array $keys, mixed $value): array
+    {
+        $key = array_shift($keys);
+        $json[$key] = $keys === [] ? $value : self::with(is_array($json[$key] ?? null) ? $json[$key] : [], $keys, $value);
+
+        return $json;
     }
 
     /** A guess is shown beside the field, not in it. */
     public function fills(Finding $finding): bool
     {
         return $finding->confidence !== Confidence::Guess;
-    }
-
-    private function text(string $field): string
-    {
-        $finding = $this->findings[$field] ?? null;
-
-        return $finding !== null && is_string($finding->value) && $this->fills($finding) ? $finding->value : '';
-    }
-
-    /** @return list<Contributor> */
-    private function people(): array
-    {
-        $finding = $this->findings['contributors'] ?? null;
-
-        return $finding !== null && is_array($finding->value) && $this->fills($finding) ? $finding->value : [];
     }
 }

@@ -4,155 +4,175 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Read\Web;
 
-use Bibrel\Core\Read\Bylines;
 use Bibrel\Core\Read\Confidence;
+use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\Role;
 
-/** schema.org data in JSON-LD. */
+/** What a page's structured data says of the thing the page is about: JSON-LD, microdata or RDFa Lite. */
 final class StructuredData implements Clues
 {
-    private const WHERE = 'Stated in the page’s own data (schema.org).';
+    private const WHERE = 'Stated in the page’s structured data.';
 
-    private const ABOUT = ['Article', 'NewsArticle', 'ReportageNewsArticle', 'OpinionNewsArticle', 'BlogPosting', 'ScholarlyArticle', 'TechArticle', 'Report', 'WebPage', 'AboutPage', 'ItemPage', 'CreativeWork', 'VideoObject', 'Book', 'PodcastEpisode', 'ImageObject', 'Photograph', 'Dataset', 'Recipe', 'FAQPage'];
+    /** Kinds that are dated by when they were made, not by when somebody put them up. */
+    private const MADE = ['artwork', 'photograph', 'map'];
+
+    private const ROLES = [
+        'director' => Role::Director, 'actor' => Role::Performer, 'editor' => Role::Editor, 'translator' => Role::Translator, 'illustrator' => Role::Illustrator,
+        'composer' => Role::Composer, 'byArtist' => Role::Performer, 'host' => Role::Host, 'readBy' => Role::Narrator,
+    ];
+
+    /** Whose deeds matter for which kinds; elsewhere a name in that property is no contributor of the source. */
+    private const ROLES_OF = [
+        'film' => ['director', 'actor'], 'tv-episode' => ['director'], 'tv-series' => [], 'podcast-episode' => ['host'], 'book' => ['editor', 'translator', 'illustrator'],
+        'song' => ['byArtist'], 'album' => ['byArtist'], 'chapter' => ['translator'], 'audiobook' => ['readBy'],
+    ];
 
     public function in(Document $page): array
     {
-        $objects = $page->structured();
-        $about = self::about($objects);
-        $byId = [];
-        foreach ($objects as $object) {
-            if (is_string($object['@id'] ?? null)) {
-                $byId[$object['@id']] = [...($byId[$object['@id']] ?? []), ...$object];
-            }
-        }
-        $stated = Confidence::Stated;
         $findings = [];
-        foreach ($objects as $object) {
-            if (self::isType($object, ['WebSite'])) {
-                $findings = [...$findings, ...Make::text('containers.0.title', self::name($object, $byId), self::WHERE, $stated)];
+        foreach ($page->schemas() as $schema) {
+            foreach ($schema->objects as $object) {
+                if (Schema::isType($object, ['WebSite'])) {
+                    $findings = [...$findings, ...Make::text('containers.0.title', $schema->name($object), self::WHERE, Confidence::Stated)];
+                }
+            }
+            $about = $schema->about();
+            if ($about !== []) {
+                $findings = [...$findings, ...self::of($about, $schema)];
             }
         }
-        if ($about === null) {
-            return $findings;
-        }
-        $part = is_array($about['isPartOf'] ?? null) ? $about['isPartOf'] : [];
-        $publisher = self::name($about['publisher'] ?? '', $byId);
 
-        return [
-            ...$findings,
-            ...Make::text('title.main', self::string($about['headline'] ?? $about['name'] ?? ''), self::WHERE, $stated),
-            ...Make::people(self::people($about['author'] ?? $about['creator'] ?? [], $byId), self::WHERE, $stated, self::string(self::name($about['author'] ?? '', $byId))),
-            ...Make::date(self::string($about['datePublished'] ?? $about['uploadDate'] ?? ''), self::WHERE, $stated),
-            ...Make::date(self::string($about['dateModified'] ?? ''), 'When the page was last changed, by its own data. That is not when it was published.', Confidence::Guess),
-            ...(self::isType($part, ['WebSite', 'Blog', 'Periodical', 'Newspaper']) ? Make::text('containers.0.title', self::name($part, $byId), self::WHERE, $stated) : []),
-            ...Make::text('containers.0.publisher', $publisher, self::WHERE, $stated),
-            ...Make::text('language', self::string($about['inLanguage'] ?? ''), self::WHERE, $stated),
-        ];
-    }
-
-    /** What kind of source the data says the page is; '' where it does not. */
-    public static function kind(Document $page): string
-    {
-        $about = self::about($page->structured()) ?? [];
-
-        return match (true) {
-            self::isType($about, ['BlogPosting']) => 'blog-post',
-            self::isType($about, ['Article', 'NewsArticle', 'ReportageNewsArticle', 'OpinionNewsArticle', 'TechArticle']) => 'online-article',
-            self::isType($about, ['VideoObject']) => 'online-video',
-            default => '',
-        };
+        return $findings;
     }
 
     /**
-     * @param  list<array<string, mixed>>  $objects
-     * @return ?array<string, mixed> the object the page is about: the most particular one
+     * @param  array<string, mixed>  $about
+     * @return list<Finding>
      */
-    private static function about(array $objects): ?array
+    private static function of(array $about, Schema $schema): array
     {
-        $best = null;
-        $bestRank = PHP_INT_MAX;
-        foreach ($objects as $object) {
-            foreach ((array) ($object['@type'] ?? []) as $type) {
-                $rank = array_search($type, self::ABOUT, true);
-                $rank = $rank === false ? PHP_INT_MAX : (in_array($type, ['WebPage', 'AboutPage', 'ItemPage', 'CreativeWork'], true) ? 100 + $rank : $rank);
-                if ($rank < $bestRank) {
-                    [$best, $bestRank] = [$object, $rank];
+        $stated = Confidence::Stated;
+        $kind = Schema::kind($about);
+        $text = static fn (string $property): string => Schema::text($about[$property] ?? '');
+        $one = static fn (string $field, string $value): array => Make::text($field, $value, self::WHERE, $stated);
+
+        return [
+            ...($kind === '' ? [] : $one('kind', $kind)),
+            ...$one('title.main', $text('headline')),
+            ...$one('title.main', $text('name')),
+            ...self::people($about, $schema, $kind),
+            ...self::dates($about, $kind),
+            ...self::container($about, $schema),
+            ...Make::text('containers.0.publisher', $schema->name($about['publisher'] ?? $about['productionCompany'] ?? $about['sourceOrganization'] ?? ''), self::WHERE, $stated),
+            ...$one('containers.0.version', in_array($kind, ['data-set', 'software', 'app'], true) ? ($text('version') ?: $text('softwareVersion')) : ''),
+            ...$one('containers.0.edition', $text('bookEdition')),
+            ...$one('containers.0.number', $text('reportNumber')),
+            ...$one('containers.0.episode', $text('episodeNumber')),
+            ...$one('medium', in_array($kind, self::MADE, true) ? $text('artMedium') : ''),
+            ...$one('isbn', $text('isbn')),
+            ...self::doi($about),
+            ...$one('language', self::language($text('inLanguage'))),
+        ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $about
+     * @return list<Finding>
+     */
+    private static function people(array $about, Schema $schema, string $kind): array
+    {
+        if ($kind === 'web-page' && Schema::isType($about, ['Product'])) {
+            return [];
+        }
+        $leads = match ($kind) {
+            'artwork' => Role::Artist,
+            'photograph' => Role::Photographer,
+            'podcast-episode', 'podcast-series' => Role::Host,
+            default => Role::Author,
+        };
+        $people = array_map(
+            static fn (Contributor $one): Contributor => $kind === 'forum-post' || $kind === 'social-post' ? new Contributor($leads, Make::online($one->name)) : $one,
+            $schema->people($about['author'] ?? $about['creator'] ?? [], $leads),
+        );
+        foreach (self::ROLES_OF[$kind] ?? [] as $property) {
+            $people = [...$people, ...$schema->people($about[$property] ?? [], self::ROLES[$property])];
+        }
+
+        return Make::people($people, self::WHERE, Confidence::Stated, $schema->name($about['author'] ?? $about['creator'] ?? ''));
+    }
+
+    /**
+     * @param  array<string, mixed>  $about
+     * @return list<Finding>
+     */
+    private static function dates(array $about, string $kind): array
+    {
+        $at = static fn (string $property): string => Schema::text($about[$property] ?? '');
+        $made = in_array($kind, self::MADE, true);
+        $posted = $at('datePublished') ?: $at('uploadDate');
+
+        return [
+            ...Make::date($made ? $at('dateCreated') : '', 'When it was made, by the page’s structured data.', Confidence::Stated),
+            ...Make::date($posted, $made ? 'When it was put up, by the page’s structured data.' : self::WHERE, $made ? Confidence::Likely : Confidence::Stated),
+            ...Make::date($posted === '' && ! $made ? $at('dateCreated') : '', self::WHERE, Confidence::Stated),
+            ...Make::date($at('dateModified'), 'When the page was last changed, by its own data. That is not when it was published.', Confidence::Guess),
+        ];
+    }
+
+    /**
+     * The larger whole: a series, a term's dictionary, a book, or a journal with its issue and volume around the article.
+     *
+     * @param  array<string, mixed>  $about
+     * @return list<Finding>
+     */
+    private static function container(array $about, Schema $schema): array
+    {
+        $findings = [];
+        $one = static fn (string $field, string $value): array => Make::text($field, $value, self::WHERE, Confidence::Stated);
+        foreach (['partOfSeries', 'inDefinedTermSet'] as $property) {
+            $findings = [...$findings, ...$one('containers.0.title', $schema->name($about[$property] ?? ''))];
+        }
+        $findings = [...$findings, ...$one('containers.0.season', Schema::text($schema->object($about['partOfSeason'] ?? [])['seasonNumber'] ?? ''))];
+        $part = $schema->object($about['isPartOf'] ?? []);
+        for ($depth = 0; $part !== [] && $depth < 4; $depth++) {
+            $findings = [
+                ...$findings,
+                ...$one('containers.0.issue', Schema::text($part['issueNumber'] ?? '')),
+                ...$one('containers.0.volume', Schema::text($part['volumeNumber'] ?? '')),
+                ...(Schema::isType($part, ['WebSite', 'Blog', 'Periodical', 'Newspaper', 'Book', 'PodcastSeries', 'TVSeries']) ? $one('containers.0.title', $schema->name($part)) : []),
+            ];
+            $part = $schema->object($part['isPartOf'] ?? []);
+        }
+        $first = Schema::text($about['pageStart'] ?? '');
+        $last = Schema::text($about['pageEnd'] ?? '');
+
+        return [...$findings, ...$one('containers.0.pages', $first !== '' && $last !== '' ? "{$first}-{$last}" : ($first ?: Schema::text($about['pagination'] ?? '')))];
+    }
+
+    /**
+     * @param  array<string, mixed>  $about
+     * @return list<Finding>
+     */
+    private static function doi(array $about): array
+    {
+        foreach (['identifier', 'sameAs', '@id', 'url'] as $property) {
+            foreach ((array) ($about[$property] ?? []) as $value) {
+                $value = is_array($value) ? ($value['value'] ?? '') : $value;
+                if (is_string($value) && preg_match('~(?:^|doi\.org/|doi:\s?)(10\.\d{4,9}/\S+)$~i', $value, $m) === 1) {
+                    return Make::text('containers.0.doi', $m[1], self::WHERE, Confidence::Stated);
                 }
             }
         }
 
-        return $best;
+        return [];
     }
 
-    /**
-     * @param  array<mixed>  $object
-     * @param  list<string>  $types
-     */
-    private static function isType(array $object, array $types): bool
+    /** "fr-FR" as "fr"; English is what is assumed anyway. */
+    private static function language(string $code): string
     {
-        return array_intersect((array) ($object['@type'] ?? []), $types) !== [];
-    }
+        $short = strtolower(substr($code, 0, 2));
 
-    /**
-     * @param  array<string, array<mixed>>  $byId
-     * @return list<?Contributor>
-     */
-    private static function people(mixed $value, array $byId): array
-    {
-        if (is_string($value)) {
-            return Bylines::contributors($value);
-        }
-        if (! is_array($value)) {
-            return [];
-        }
-        if (array_is_list($value)) {
-            return array_merge(...array_map(static fn (mixed $one): array => self::people($one, $byId), $value) ?: [[]]);
-        }
-        $object = self::resolved($value, $byId);
-        $isGroup = self::isType($object, ['Organization', 'NewsMediaOrganization', 'EducationalOrganization', 'GovernmentOrganization', 'NGO', 'Corporation']);
-        $family = self::string($object['familyName'] ?? '');
-        if ($family !== '' && ! $isGroup) {
-            return [Bylines::contributor($family.', '.self::string($object['givenName'] ?? ''), false)];
-        }
-        $name = self::name($object, $byId);
-
-        return match (true) {
-            $isGroup => [Bylines::contributor($name, true)],
-            preg_match('/,| and | & /', $name) === 1 => Bylines::contributors($name),
-            self::isType($object, ['Person']) => [Bylines::contributor($name, false)],
-            default => [Bylines::contributor($name)],
-        };
-    }
-
-    /** @param  array<string, array<mixed>>  $byId */
-    private static function name(mixed $value, array $byId): string
-    {
-        if (is_array($value) && array_is_list($value)) {
-            $value = $value[0] ?? '';
-        }
-        if (is_array($value)) {
-            $value = self::resolved($value, $byId)['name'] ?? '';
-        }
-
-        return self::string($value);
-    }
-
-    /**
-     * @param  array<mixed>  $object
-     * @param  array<string, array<mixed>>  $byId
-     * @return array<mixed>
-     */
-    private static function resolved(array $object, array $byId): array
-    {
-        return isset($object['name']) || ! is_string($object['@id'] ?? null) ? $object : ($byId[$object['@id']] ?? $object);
-    }
-
-    private static function string(mixed $value): string
-    {
-        if (is_array($value)) {
-            $value = $value[0] ?? $value['@value'] ?? '';
-        }
-
-        return is_scalar($value) ? html_entity_decode(strip_tags((string) $value), ENT_QUOTES | ENT_HTML5) : '';
+        return $short === 'en' || preg_match('/^[a-z]{2}([-_]|$)/i', $code) !== 1 ? '' : $short;
     }
 }

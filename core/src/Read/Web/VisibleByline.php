@@ -7,17 +7,21 @@ namespace Bibrel\Core\Read\Web;
 use Bibrel\Core\Read\Bylines;
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Finding;
+use Bibrel\Core\Source\Name;
 
 /** Who the visible text says wrote it: marked elements, a line under the headline, or a line at the end. */
 final class VisibleByline implements Clues
 {
     private const MARKED = '//*[not(self::meta)][@rel="author" or @itemprop="author" or contains(concat(" ",normalize-space(@class)," ")," byline ") or contains(concat(" ",normalize-space(@class)," ")," author ") or contains(concat(" ",normalize-space(@class)," ")," author-name ") or contains(concat(" ",normalize-space(@class)," ")," p-author ")]';
 
-    private const LEAD = '/^(?:(?:story|text|words|report|essay|article)\s+(?:and\s+\w+\s+)?by\b|(?:written|posted|compiled|researched|reported)\s+by\b|authors?\s*:|by\s+(?=\p{Lu})|by:)/u';
+    private const LEAD = '/^(?:(?:story|text|words|report|essay|article)\s+(?:and\s+\w+\s+)?by\b|(?:written|posted|compiled|researched|reported)\s+by\b|authors?\s*:|by\s+(?=\p{Lu})|by:|(?:par|por|von|di)\s+(?=\p{Lu}\p{Ll}+\s+\p{L})|prepared by\b)/u';
+
+    /** A person's name as one writes it: two to four words with capitals, initials among them. */
+    private const NAME = '\p{Lu}[\p{L}’\'.-]*(?: (?:(?:de|da|dos|van|von|der|la|le) )?\p{Lu}[\p{L}’\'.-]*){1,3}';
 
     public function in(Document $page): array
     {
-        return [...$this->marked($page), ...$this->lines($page)];
+        return [...$this->marked($page), ...$this->lines($page), ...$this->bare($page), ...$this->maker($page)];
     }
 
     /** @return list<Finding> */
@@ -27,8 +31,7 @@ final class VisibleByline implements Clues
         $texts = [];
         foreach ($page->all(self::MARKED) as $element) {
             // Comments, related stories and lists of authors elsewhere on the page are not this page's byline.
-            if ($page->all('ancestor::aside|ancestor::nav|ancestor::footer|ancestor::*[contains(@class,"comment") or contains(@class,"related")]', $element) !== []
-                || $page->all('.'.self::MARKED, $element) !== []) {
+            if ($page->isBeside($element) || $page->all('.'.self::MARKED, $element) !== []) {
                 continue;
             }
             $text = $page->text($element);
@@ -50,16 +53,13 @@ final class VisibleByline implements Clues
         $blocks = $page->blocks();
         $count = count($blocks);
         $findings = [];
-        $heading = 0;
+        $heading = $page->headingBlock();
         foreach ($blocks as $i => $block) {
-            if ($block['tag'] === 'h1') {
-                $heading = $i;
-            }
-        }
-        foreach ($blocks as $i => $block) {
+            $pieces = array_values(array_filter(preg_split('/\s+[·•|]\s+/u', $block['text']) ?: [], static fn (string $piece): bool => preg_match('/^(?:words |written |text )?by\s/iu', $piece) === 1));
+            $block['text'] = $pieces[0] ?? $block['text'];
             $text = preg_replace_callback('/^(BY|WRITTEN BY|WORDS BY|TEXT BY)\b/u', static fn (array $m): string => mb_strtolower($m[1]), $block['text']) ?? '';
             $text = preg_match('/^\p{Lu}/u', $text) === 1 ? mb_strtolower(mb_substr($text, 0, 1)).mb_substr($text, 1) : $text;
-            if ($block['tag'] === 'footer' || mb_strlen($text) > 160 || preg_match(self::LEAD, $text) !== 1 || preg_match('/^by (?:the (?:time|end|late|early|middle)|now|then|\d)/iu', $text) === 1) {
+            if (in_array($block['tag'], ['footer', 'aside'], true) || mb_strlen($text) > 160 || preg_match(self::LEAD, $text) !== 1 || preg_match('/^by (?:the (?:time|end|late|early|middle)|now|then|\d)/iu', $text) === 1) {
                 continue;
             }
             $near = $i > $heading && $i - $heading <= 6;
@@ -70,24 +70,84 @@ final class VisibleByline implements Clues
             }, $near || $i > $count * 0.6 ? Confidence::Likely : Confidence::Guess, true)];
         }
 
-        return [...$findings, ...$this->signature($blocks)];
+        return [...self::unlessRepeated($findings), ...$this->signature($blocks)];
     }
 
     /**
-     * A name alone behind a dash, or "X is a writer ..." in the last lines of the text.
+     * Several people who each sign in the same words wrote a part of the page, not the page.
+     *
+     * @param  list<Finding>  $findings
+     * @return list<Finding>
+     */
+    private static function unlessRepeated(array $findings): array
+    {
+        $signed = [];
+        foreach ($findings as $finding) {
+            $signed[mb_strtolower(strtok($finding->evidence->text, ' ') ?: '')][$finding->folded()] = true;
+        }
+
+        return array_map(static fn (Finding $one): Finding => count($signed[mb_strtolower(strtok($one->evidence->text, ' ') ?: '')]) > 1 ? $one->withConfidence(Confidence::Guess) : $one, $findings);
+    }
+
+    /**
+     * A name alone on a line right under the heading, with a date beside or below it.
+     *
+     * @return list<Finding>
+     */
+    private function bare(Document $page): array
+    {
+        $blocks = $page->blocks();
+        $i = $page->headingBlock();
+        if ($blocks !== []) {
+            foreach (array_slice($blocks, $i + 1, 4) as $n => $line) {
+                $next = $blocks[$i + $n + 2]['text'] ?? '';
+                if (preg_match('/^('.self::NAME.')(?:\s*[·|•]\s*(.+))?$/u', $line['text'], $m) === 1 && ! Name::looksLikeGroup($m[1]) && (VisibleDate::isDate($next) || VisibleDate::isDate(trim(explode('·', $m[2] ?? '')[0])))) {
+                    return Make::byline($m[1], 'From the line under the headline.', Confidence::Likely, true);
+                }
+            }
+        }
+
+        return [];
+    }
+
+    /**
+     * Who the last lines of the text name: a signature with or without a date, or a note about the author.
      *
      * @param  list<array{tag: string, text: string}>  $blocks
      * @return list<Finding>
      */
     private function signature(array $blocks): array
     {
-        $body = array_values(array_filter($blocks, static fn (array $block): bool => $block['tag'] !== 'footer'));
-        foreach (array_reverse(array_slice($body, -4)) as $block) {
-            if (preg_match('/^[—–-]{1,2}\s*(\p{Lu}[\p{L}’\'.-]+(?: \p{Lu}[\p{L}’\'.-]*){1,3})$/u', $block['text'], $m) === 1) {
-                return Make::byline($m[1], 'From the signature at the end of the text.', Confidence::Likely, true);
+        $body = array_values(array_filter($blocks, static fn (array $block): bool => ! in_array($block['tag'], ['footer', 'aside'], true)));
+        $last = array_slice($body, max(1, count($body) - 5));
+        foreach (array_reverse($last, true) as $i => $block) {
+            $dated = VisibleDate::isDate($last[$i + 1]['text'] ?? '');
+            $found = match (true) {
+                preg_match('/^[—–-]{1,2}\s*('.self::NAME.')(?:,\s*(.{4,30}))?$/u', $block['text'], $m) === 1 && (! isset($m[2]) || VisibleDate::isDate($m[2])) => ['From the signature at the end of the text.', $m[1]],
+                preg_match('/^('.self::NAME.')(?:,\s*[^,.]{3,40})?,\s*(.{6,20})$/u', $block['text'], $m) === 1 && VisibleDate::isDate($m[2]) => ['From the signature at the end of the text.', $m[1]],
+                $dated && preg_match('/^('.self::NAME.')$/u', $block['text'], $m) === 1 => ['From the signature at the end of the text.', $m[1]],
+                preg_match('/^('.self::NAME.') (?:(?:is|was) (?:an?|the) [^.]{0,60}\b(?:writer|historian|ecologist|journalist|teacher|reporter|researcher|archivist|biologist|engineer|lecturer|author|curator|student|professor|poet|photographer|scientist|editor|librarian)\b|(?:teaches|writes|studies|edits|works|lectures|reports|lives|has written|is writing) )/u', $block['text'], $m) === 1 => ['From the note about the author at the end of the text.', $m[1]],
+                default => null,
+            };
+            if ($found !== null) {
+                return Make::byline($found[1], $found[0], Confidence::Likely, true);
             }
-            if (preg_match('/^(\p{Lu}[\p{L}’\'-]+(?: \p{Lu}[\p{L}’\'.-]*){1,3}) (?:is|was) (?:an?|the) [^.]{0,60}\b(?:writer|historian|ecologist|journalist|teacher|reporter|researcher|archivist|biologist|engineer|lecturer|author|curator|student)\b/u', $block['text'], $m) === 1) {
-                return Make::byline($m[1], 'From the note about the author at the end of the text.', Confidence::Likely, true);
+        }
+
+        return [];
+    }
+
+    /**
+     * "Pond Life by Ondine Vale": the site's own name with its maker, anywhere on the page.
+     *
+     * @return list<Finding>
+     */
+    private function maker(Document $page): array
+    {
+        $site = $page->meta('og:site_name');
+        foreach ($site === '' ? [] : $page->blocks() as $block) {
+            if (preg_match('/^'.preg_quote($site, '/').' (?:by|is made by|is written by) ('.self::NAME.')\b/u', $block['text'], $m) === 1) {
+                return Make::byline($m[1], 'From the line that says who makes the site.', Confidence::Likely, true);
             }
         }
 

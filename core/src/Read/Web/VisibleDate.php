@@ -11,9 +11,9 @@ use Bibrel\Core\Read\Finding;
 /** Dates a reader can see: time elements, and lines near the headline that say when. */
 final class VisibleDate implements Clues
 {
-    private const MONTHS = '(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?)\.?';
+    private const MONTHS = '(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?|janvier|février|mars|avril|mai|juin|juillet|août|septembre|octobre|novembre|décembre|enero|febrero|marzo|abril|mayo|junio|julio|agosto|septiembre|octubre|noviembre|diciembre|januar|februar|märz|juni|juli|oktober|dezember|gennaio|febbraio|aprile|maggio|giugno|luglio|settembre|ottobre|dicembre)\.?';
 
-    private const CHANGED = '/\b(?:updated|modified|changed|revised|reviewed|edited)\b/iu';
+    private const CHANGED = '/\b(?:updated|modified|changed|revised|reviewed|edited|last edited)\b/iu';
 
     public function in(Document $page): array
     {
@@ -25,7 +25,7 @@ final class VisibleDate implements Clues
     {
         $findings = [];
         foreach ($page->all('//time') as $time) {
-            if ($page->all('ancestor::aside|ancestor::nav|ancestor::footer|ancestor::*[contains(@class,"comment") or contains(@class,"related")]', $time) !== []) {
+            if ($page->isBeside($time)) {
                 continue;
             }
             $around = $page->text($time->parentNode instanceof \DOMElement ? $time->parentNode : $time);
@@ -43,29 +43,50 @@ final class VisibleDate implements Clues
         return $findings;
     }
 
+    /** Whether a text is a date and nothing else. */
+    public static function isDate(string $text): bool
+    {
+        return preg_match('/^'.self::pattern().'(?:,? (?:at )?\d{1,2}[.:]\d{2}.{0,8})?$/iu', trim($text)) === 1;
+    }
+
+    private static function pattern(): string
+    {
+        $month = self::MONTHS;
+
+        return "(?:\d{1,2}(?:st|nd|rd|th|\.)? (?:of |de )?{$month},?(?: de)? \d{4}|{$month} \d{1,2}(?:st|nd|rd|th)?,? \d{4}|\d{4}-\d{2}-\d{2}|{$month} \d{4}|(?:spring|summer|autumn|fall|winter) \d{4})";
+    }
+
     /** @return list<Finding> */
     private function lines(Document $page): array
     {
-        $date = '(\d{1,2}(?:st|nd|rd|th)? (?:of )?'.self::MONTHS.',? \d{4}|'.self::MONTHS.' \d{1,2}(?:st|nd|rd|th)?,? \d{4}|\d{4}-\d{2}-\d{2}|'.self::MONTHS.' \d{4})';
+        $date = '('.self::pattern().')';
         $blocks = $page->blocks();
-        $heading = 0;
-        foreach ($blocks as $i => $block) {
-            $heading = $block['tag'] === 'h1' ? $i : $heading;
-        }
+        $heading = $page->headingBlock();
+        $isWiki = preg_match('~/wiki/~', $page->url) === 1;
         $findings = [];
         foreach ($blocks as $i => $block) {
-            if (mb_strlen($block['text']) > 160 || preg_match_all("/(?:\\b(published|posted|first published|released|date|updated|last updated|modified|last modified|changed|last changed|revised|reviewed)\\b[^\\d]{0,14}?)?{$date}/iu", $block['text'], $matches, PREG_SET_ORDER) < 1) {
+            if ($block['tag'] === 'aside' || mb_strlen($block['text']) > 160 || preg_match_all("/(?:\\b(published|posted|first published|publié|released|created|uploaded|date|updated|last updated|modified|last modified|changed|last changed|revised|reviewed|last edited|edited)\\b[^\\d]{0,16}?)?{$date}/iu", $block['text'], $matches, PREG_SET_ORDER) < 1) {
                 continue;
             }
             $near = $i > $heading && $i - $heading <= 5;
             foreach ($matches as $m) {
                 $changed = preg_match(self::CHANGED, $m[1]) === 1;
-                if ($m[1] === '' && (! $near || mb_strlen($block['text']) > 90)) {
+                // Between dots or bars, each piece of a line speaks for itself.
+                $pieces = array_filter(preg_split('/\s+[·•|]\s+/u', $block['text']) ?: [], static fn (string $piece): bool => str_contains($piece, $m[2]));
+                $around = trim(str_replace($m[2], '', (string) (reset($pieces) ?: $block['text'])));
+                // A date in a sentence is what the text is about.
+                $isSentence = preg_match_all('/\p{L}{2,}/u', $around) > 8 || preg_match('/[\p{L}]{3,}\.$/u', $around) === 1;
+                $isLast = $i >= count($blocks) - 4 && preg_match('/,\s*'.preg_quote($m[2], '/').'$/u', $block['text']) === 1 && preg_match_all('/\p{L}{2,}/u', $around) <= 7;
+                $isAlone = $i >= count($blocks) - 4 && $around === '';
+                if ($m[1] === '' && ! $isLast && ! $isAlone && (! $near || $isSentence || mb_strlen($block['text']) > 90)) {
                     continue;
                 }
-                $findings = [...$findings, ...($changed
-                    ? Make::date($m[2], 'The page says it was changed then. That is not when it was published.', Confidence::Guess, true)
-                    : Make::date($m[2], $near ? 'From the line under the headline.' : 'From a line on the page that says so.', Confidence::Likely, true))];
+                $findings = [...$findings, ...match (true) {
+                    $changed && $isWiki => Make::date($m[2], 'When the entry was last changed, which dates an entry in a wiki.', Confidence::Likely, true),
+                    $changed => Make::date($m[2], 'The page says it was changed then. That is not when it was published.', Confidence::Guess, true),
+                    $m[1] === '' && ! $near => Make::date($m[2], 'From the end of the text.', Confidence::Likely, true),
+                    default => Make::date($m[2], $near ? 'From the line under the headline.' : 'From a line on the page that says so.', Confidence::Likely, true),
+                }];
             }
         }
 

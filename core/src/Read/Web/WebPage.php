@@ -10,8 +10,10 @@ use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\Remark;
 use Bibrel\Core\Read\SiteTitle;
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\Role;
+use Bibrel\Core\Source\Shape;
 use Bibrel\Core\Style\Publishers;
 
 /**
@@ -27,32 +29,116 @@ final class WebPage
     {
         $page = Document::parse($html, $url);
         $found = [];
-        foreach ([new CitationMeta, new StructuredData, new DublinCore, new OpenGraph, new VisibleByline, new VisibleDate, new Headline, new CopyrightLine, new AddressClues] as $clues) {
+        foreach (self::clues() as $clues) {
             foreach ($clues->in($page) as $finding) {
                 $found[$finding->field][] = $finding;
             }
         }
-        $site = self::best($found['containers.0.title'] ?? []);
-        $siteNames = array_map(static fn (Finding $one): string => (string) (is_string($one->value) ? $one->value : ''), $found['containers.0.title'] ?? []);
+        $kinds = self::kinds($found['kind'] ?? []);
+        $kind = $kinds === null ? 'web-page' : self::string($kinds);
+        $found = self::dated($found, $kind);
+        // Where the page names no site, whoever publishes it is the best that is known.
+        $named = array_filter($found['containers.0.title'] ?? [], static fn (Finding $one): bool => $one->confidence !== Confidence::Guess);
+        $onSite = in_array(Kinds::all()->get($kind)->shape, [Shape::Online, Shape::Article], true);
+        $found['containers.0.title'] = $named !== [] || ! $onSite ? ($found['containers.0.title'] ?? []) : [...array_map(static fn (Finding $one): Finding => new Finding('containers.0.title', $one->value, $one->evidence, Confidence::Likely), array_filter($found['containers.0.publisher'] ?? [], static fn (Finding $one): bool => $one->confidence === Confidence::Stated)), ...($found['containers.0.title'] ?? [])];
+        if ($kind === 'podcast-episode' || $kind === 'tv-episode') {
+            $found = self::numbered($found);
+        }
+        $site = self::best($found['containers.0.title']);
+        $siteNames = array_map(static fn (Finding $one): string => self::string($one), $found['containers.0.title']);
         $found['title.main'] = self::titles($found['title.main'] ?? [], $siteNames);
-        $found['contributors'] = self::authors($found['contributors'] ?? [], $siteNames);
-        $findings = [];
+        $found['contributors'] = self::authors($found['contributors'] ?? [], $siteNames, $kind);
+        unset($found['kind']);
+        $findings = $kinds === null ? [] : ['kind' => $kinds];
         foreach ($found as $field => $candidates) {
             $best = self::best($candidates);
             if ($best !== null) {
                 $findings[$field] = $best;
             }
         }
-        if ($site !== null && isset($findings['containers.0.publisher']) && Publishers::same(self::string($findings['containers.0.publisher']), self::string($site))) {
+        if (isset($findings['containers.0.publisher']) && self::addsNothing($findings['containers.0.publisher'], $site, $findings['contributors'] ?? null)) {
             unset($findings['containers.0.publisher']);
         }
-
-        $kind = self::kind($page);
         if ($kind === 'online-video' && isset($findings['contributors'])) {
             $findings['contributors'] = self::uploaders($findings['contributors']);
         }
 
         return new Reading($kind, $url, $findings, self::remarks($page, $findings), $page->blocks());
+    }
+
+    /** @return list<Clues> in the order of trust */
+    private static function clues(): array
+    {
+        return [new CitationMeta, new Prism, new Coins, new SocialPost, new StructuredData, new DublinCore, new Microformats, new OpenGraph, new LabelledLines, new VisibleByline, new VisibleDate, new Headline, new CopyrightLine, new AddressClues, new KindClues];
+    }
+
+    /**
+     * The particular kind before the general one that only says "an article" or "a page".
+     *
+     * @param  list<Finding>  $kinds
+     */
+    private static function kinds(array $kinds): ?Finding
+    {
+        $general = static fn (Finding $one): int => match (self::string($one)) {
+            'web-page' => 2,
+            'online-article' => 1,
+            default => 0,
+        };
+        usort($kinds, static fn (Finding $a, Finding $b): int => [$general($a), $a->confidence->rank()] <=> [$general($b), $b->confidence->rank()]);
+
+        return self::best($kinds, false);
+    }
+
+    /**
+     * A picture is dated by the day it was made; the day it was put up is offered beside it.
+     *
+     * @param  array<string, list<Finding>>  $found
+     * @return array<string, list<Finding>>
+     */
+    private static function dated(array $found, string $kind): array
+    {
+        $made = array_map(static fn (Finding $one): Finding => new Finding('containers.0.date', $one->value, $one->evidence, $one->confidence), $found['made'] ?? []);
+        unset($found['made']);
+        $dates = $found['containers.0.date'] ?? [];
+        $found['containers.0.date'] = in_array($kind, ['photograph', 'artwork', 'map', 'illustration'], true)
+            ? [...$made, ...array_map(static fn (Finding $one): Finding => $made === [] ? $one : $one->withConfidence($one->confidence === Confidence::Stated ? Confidence::Stated : Confidence::Guess), $dates)]
+            : [...$dates, ...$made];
+
+        return $found;
+    }
+
+    /**
+     * "14: The Wheel under the Water" is the fourteenth episode, and that is no part of its title.
+     *
+     * @param  array<string, list<Finding>>  $found
+     * @return array<string, list<Finding>>
+     */
+    private static function numbered(array $found): array
+    {
+        foreach ($found['title.main'] ?? [] as $i => $title) {
+            if (preg_match('/^(?:ep(?:isode)?\.?\s*|#)?(\d{1,4})\s*[:–—.|-]\s+(.+)$/iu', self::string($title), $m) === 1) {
+                $found['title.main'][$i] = new Finding('title.main', $m[2], $title->evidence, $title->confidence);
+                $found['containers.0.episode'][] = new Finding('containers.0.episode', $m[1], new Evidence('Before the title.', self::string($title), $title->evidence->visible), Confidence::Likely);
+            }
+        }
+
+        return $found;
+    }
+
+    /** A publisher that is the site again, or one person who is the author. */
+    private static function addsNothing(Finding $publisher, ?Finding $site, ?Finding $authors): bool
+    {
+        $name = self::string($publisher);
+        if ($site !== null && Publishers::same($name, self::string($site))) {
+            return true;
+        }
+        foreach ($authors !== null && is_array($authors->value) ? $authors->value : [] as $one) {
+            if (! $one->name->isGroup() && Publishers::same($name, $one->name->direct())) {
+                return true;
+            }
+        }
+
+        return $publisher->confidence !== Confidence::Stated && preg_match('/^\p{Lu}\p{Ll}+ \p{Lu}\p{Ll}+$/u', $name) === 1 && ! Name::looksLikeGroup($name) && preg_match('/\b(?:media|press|books|magazines?|times|post|news|harbour|coast)\b/iu', $name) !== 1;
     }
 
     /** A channel that stands as a video's author only put it there, as far as anyone can tell. */
@@ -66,25 +152,16 @@ final class WebPage
         return new Finding($finding->field, $people, $finding->evidence, $finding->confidence, $finding->alternatives);
     }
 
-    private static function kind(Document $page): string
-    {
-        return match (true) {
-            $page->meta('citation_journal_title') !== '' => 'journal-article',
-            StructuredData::kind($page) !== '' => StructuredData::kind($page),
-            $page->meta('og:type') === 'article' => 'online-article',
-            $page->meta('og:type') === 'video.other' => 'online-video',
-            default => 'web-page',
-        };
-    }
-
     /** @param  list<Finding>  $candidates in the order of trust */
-    private static function best(array $candidates): ?Finding
+    private static function best(array $candidates, bool $bySureness = true): ?Finding
     {
         if ($candidates === []) {
             return null;
         }
         $order = array_keys($candidates);
-        usort($order, static fn (int $a, int $b): int => [$candidates[$a]->confidence->rank(), $a] <=> [$candidates[$b]->confidence->rank(), $b]);
+        if ($bySureness) {
+            usort($order, static fn (int $a, int $b): int => [$candidates[$a]->confidence->rank(), $a] <=> [$candidates[$b]->confidence->rank(), $b]);
+        }
         $best = $candidates[$order[0]];
         $alternatives = [];
         foreach (array_slice($order, 1) as $i) {
@@ -113,7 +190,7 @@ final class WebPage
             $where = $title->evidence->where;
             $where .= $tidy->removed === '' ? '' : " “{$tidy->removed}” was taken off.";
             $where .= $tidy->lowered ? ' It stands in capitals there; check names and abbreviations.' : '';
-            $confidence = $tidy->lowered ? Confidence::Likely : $title->confidence;
+            $confidence = $tidy->lowered || ! self::isSeenElsewhere($title, $titles) ? Confidence::Likely : $title->confidence;
             $tidied[] = $one = new Finding($title->field, $tidy->title, new Evidence($where, $title->evidence->text, $title->evidence->visible), $confidence);
             if (! $tidy->lowered) {
                 $written[$one->folded()] ??= $one;
@@ -126,6 +203,23 @@ final class WebPage
     }
 
     /**
+     * Whether another place on the page calls it the same; data that stands alone against the rest is not so sure.
+     *
+     * @param  list<Finding>  $titles
+     */
+    private static function isSeenElsewhere(Finding $title, array $titles): bool
+    {
+        $own = $title->folded();
+        $others = array_filter($titles, static fn (Finding $one): bool => $one !== $title && $one->folded() !== $own);
+        $same = count($titles) - count($others) > 1;
+        foreach ($others as $other) {
+            $same = $same || ($own !== '' && str_contains($other->folded(), $own)) || ($other->folded() !== '' && str_contains($own, $other->folded()));
+        }
+
+        return $same || count($titles) === 1;
+    }
+
+    /**
      * An author who is only the site again stands behind any person the page names; a vaguer line that names the same
      * people more fully does not displace metadata.
      *
@@ -133,8 +227,12 @@ final class WebPage
      * @param  list<string>  $siteNames
      * @return list<Finding>
      */
-    private static function authors(array $authors, array $siteNames): array
+    private static function authors(array $authors, array $siteNames, string $kind): array
     {
+        // Nobody signs an entry that anybody may change.
+        if ($kind === 'wiki-entry') {
+            return [];
+        }
         $isSite = static function (Finding $finding) use ($siteNames): bool {
             $people = is_array($finding->value) ? $finding->value : [];
             foreach ($siteNames as $name) {

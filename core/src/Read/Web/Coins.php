@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Read\Web;
+
+use Bibrel\Core\Read\Bylines;
+use Bibrel\Core\Read\Confidence;
+
+/** A citation record hidden in an empty span (COinS: OpenURL 1.0 in HTML). A page that lists several tells of none. */
+final class Coins implements Clues
+{
+    private const WHERE = 'From a citation record hidden in the page (COinS).';
+
+    private const KINDS = ['article' => 'journal-article', 'book' => 'book', 'bookitem' => 'chapter', 'proceeding' => 'conference-paper', 'conference' => 'conference-paper', 'report' => 'report', 'dissertation' => 'thesis'];
+
+    public function in(Document $page): array
+    {
+        $spans = $page->all('//span[contains(concat(" ",normalize-space(@class)," ")," Z3988 ")]');
+        if (count($spans) !== 1) {
+            return [];
+        }
+        $said = [];
+        foreach (explode('&', $spans[0]->getAttribute('title')) as $pair) {
+            [$key, $value] = explode('=', $pair, 2) + [1 => ''];
+            $said[urldecode($key)][] = mb_scrub(urldecode($value));
+        }
+        $one = static fn (string ...$keys): string => (string) current(array_filter(array_map(static fn (string $key): string => $said["rft.{$key}"][0] ?? '', $keys)));
+        $text = static fn (string $field, string $value): array => Make::text($field, $value, self::WHERE, Confidence::Stated);
+        $names = $said['rft.au'] ?? ($one('aulast') === '' ? [] : [$one('aulast').($one('aufirst', 'auinit') === '' ? '' : ', '.$one('aufirst', 'auinit'))]);
+        $pages = $one('spage') !== '' && $one('epage') !== '' ? $one('spage').'-'.$one('epage') : $one('pages', 'spage');
+        $kind = self::KINDS[$one('genre')] ?? '';
+
+        return [
+            ...$text('kind', $kind),
+            ...$text('title.main', $one('atitle', 'title', 'btitle')),
+            ...$text('containers.0.title', $one('jtitle') ?: ($one('atitle') === '' ? '' : $one('btitle'))),
+            ...Make::people(array_map(static fn (string $name) => Bylines::contributor($name), $names), self::WHERE, Confidence::Stated, implode('; ', $names)),
+            ...Make::date(CitationMeta::dashed($one('date')), self::WHERE, Confidence::Stated),
+            ...$text('containers.0.volume', $one('volume')),
+            ...$text('containers.0.issue', $one('issue')),
+            ...$text('containers.0.pages', $pages),
+            ...$text('containers.0.publisher', $one('pub')),
+            ...$text('isbn', $one('isbn')),
+        ];
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Read\Web;
+
+use Bibrel\Core\Read\Confidence;
+
+/** What kind of source a page is, by its metadata for sharing, its address and the way it is built. */
+final class KindClues implements Clues
+{
+    private const SHARED = ['article' => 'online-article', 'video.other' => 'online-video', 'video' => 'online-video', 'video.movie' => 'film', 'video.episode' => 'tv-episode', 'video.tv_show' => 'tv-series', 'book' => 'book', 'profile' => 'social-profile', 'books.book' => 'book'];
+
+    public function in(Document $page): array
+    {
+        $path = (string) parse_url($page->url, PHP_URL_PATH);
+        $shared = self::SHARED[$page->meta('og:type')] ?? '';
+        $kind = static fn (string $kind, string $where, Confidence $confidence): array => Make::text('kind', $kind, $where, $confidence);
+
+        return [
+            ...$kind(preg_match('~/wiki/[^/]~', $path) === 1 ? 'wiki-entry' : '', 'The address is an entry’s in a wiki.', Confidence::Stated),
+            ...$kind(self::says($page, '/^(?:press|news|media) release$|^for immediate release\b/iu') ? 'press-release' : '', 'The page calls itself a press release.', Confidence::Stated),
+            ...$kind(self::isPodcast($page) ? 'podcast-episode' : '', 'The page plays sound and calls itself a podcast.', Confidence::Likely),
+            ...$kind(preg_match('~/(?:photos?|pictures?|images?)/[^/]~', $path) === 1 && $page->meta('og:image') !== '' ? 'photograph' : '', 'The address is a picture’s own.', Confidence::Likely),
+            ...$kind(preg_match('~^blog\.|^/(?:blog)/~', $page->host().$path) === 1 && $shared === 'online-article' ? 'blog-post' : '', 'The address is a blog’s.', Confidence::Likely),
+            ...$kind($shared, 'Stated in the page’s metadata.', Confidence::Likely),
+            ...$kind($page->meta('article:published_time') !== '' || self::isArticle($page) ? 'online-article' : '', 'It is built like an article, with a byline or a date.', Confidence::Likely),
+        ];
+    }
+
+    private static function says(Document $page, string $pattern): bool
+    {
+        foreach (array_slice($page->blocks(), 0, 8) as $block) {
+            if (preg_match($pattern, $block['text']) === 1) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private static function isPodcast(Document $page): bool
+    {
+        return $page->all('//audio') !== [] && self::says($page, '/\bpodcast\b/iu');
+    }
+
+    /** One article element of its own with a heading and a byline or time in it. */
+    private static function isArticle(Document $page): bool
+    {
+        $articles = $page->all('//article[.//h1]');
+
+        return count($articles) === 1 && $page->all('.//time|.//*[contains(@class,"byline") or contains(@class,"author")]', $articles[0]) !== [];
+    }
+}

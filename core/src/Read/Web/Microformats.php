@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Read\Web;
+
+use Bibrel\Core\Read\Confidence;
+
+/** A post marked as h-entry, or hentry in the older spelling (microformats). A page that lists several tells of none. */
+final class Microformats implements Clues
+{
+    private const WHERE = 'From the marks around the post on the page.';
+
+    public function in(Document $page): array
+    {
+        $posts = $page->all('//*['.self::has('h-entry').' or '.self::has('hentry').'][not(ancestor::*['.self::has('h-feed').'])]');
+        if (count($posts) !== 1) {
+            return [];
+        }
+        $first = static fn (string ...$classes): ?\DOMElement => $page->all('.//*['.implode(' or ', array_map(self::has(...), $classes)).']', $posts[0])[0] ?? null;
+        $date = $first('dt-published', 'published');
+        $author = $first('p-author', 'author', 'vcard');
+        $name = $author === null ? null : ($page->all('.//*['.self::has('fn').' or '.self::has('p-name').']', $author)[0] ?? $author);
+
+        return [
+            ...Make::text('kind', 'blog-post', self::WHERE, Confidence::Likely),
+            ...Make::text('title.main', $page->text($first('p-name', 'entry-title')), self::WHERE, Confidence::Stated, true),
+            ...Make::byline($page->text($name), self::WHERE, Confidence::Stated, true),
+            ...($date === null ? [] : Make::date($date->getAttribute('datetime') ?: $page->text($date), self::WHERE, Confidence::Stated)),
+        ];
+    }
+
+    private static function has(string $class): string
+    {
+        return "contains(concat(\" \",normalize-space(@class),\" \"),\" {$class} \")";
+    }
+}
