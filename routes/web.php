@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Bibrel\App\Http\Controllers\BatchController;
 use Bibrel\App\Http\Controllers\ComposeController;
 use Bibrel\App\Http\Controllers\LookupController;
 use Bibrel\App\Http\Controllers\PageController;
@@ -23,6 +24,11 @@ Route::prefix('api')->group(static function (): void {
     Route::post('papers/{paper}/sources/{source}/restore', [SourceController::class, 'restore']);
     Route::get('papers/{paper}/sources/{source}/page-copy', [SourceController::class, 'pageCopy']);
     Route::post('papers/{paper}/lookups', [LookupController::class, 'store']);
+    Route::post('papers/{paper}/sources/{source}/lookup', [LookupController::class, 'again']);
+    Route::post('papers/{paper}/sources/{source}/part', [SourceController::class, 'part']);
+    Route::post('papers/{paper}/batches', [BatchController::class, 'store']);
+    Route::get('papers/{paper}/batches/{batch}', [BatchController::class, 'show']);
+    Route::post('papers/{paper}/batches/{batch}/leads/{place}/retry', [BatchController::class, 'retry'])->whereNumber('place');
     Route::post('bylines', [ComposeController::class, 'bylines']);
     Route::post('compose', [ComposeController::class, 'compose']);
     Route::get('papers/{paper}/clipboard', [PageController::class, 'clipboard']);

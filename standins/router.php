@@ -4,12 +4,18 @@ declare(strict_types=1);
 
 use Bibrel\Standins\World;
 
-require __DIR__.'/Answer.php';
-require __DIR__.'/World.php';
+require __DIR__.'/autoload.php';
 
 // Served by PHP's own web server on loopback: php -S 127.0.0.1:PORT standins/router.php
 
-$answer = World::answer((string) preg_replace('/:\d+$/', '', $_SERVER['HTTP_HOST'] ?? ''), (string) parse_url($_SERVER['REQUEST_URI'] ?? '/', PHP_URL_PATH));
+// PHP itself would turn the dots in "query.title" into underscores.
+$query = [];
+foreach (explode('&', $_SERVER['QUERY_STRING'] ?? '') as $pair) {
+    [$name, $value] = explode('=', $pair, 2) + [1 => ''];
+    $query[urldecode($name)] = urldecode($value);
+}
+
+$answer = World::answer((string) preg_replace('/:\d+$/', '', $_SERVER['HTTP_HOST'] ?? ''), (string) parse_url($_SERVER['REQUEST_URI'] ?? '/', PHP_URL_PATH), $query, $_SERVER['HTTP_ACCEPT'] ?? '');
 if ($answer->after > 0) {
     usleep((int) ($answer->after * 1_000_000));
 }

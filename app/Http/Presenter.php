@@ -11,7 +11,15 @@ use Bibrel\Core\Check\Point;
 use Bibrel\Core\Cite\Mention;
 use Bibrel\Core\Page\Page;
 use Bibrel\Core\Page\PageEntry;
+use Bibrel\Core\Read\Citation\Comparison;
+use Bibrel\Core\Read\Citation\FinishedCitation;
+use Bibrel\Core\Read\Reading;
+use Bibrel\Core\Read\Remark;
 use Bibrel\Core\Source\Source;
+use Bibrel\Core\Style\CourseRules;
+use Bibrel\Core\Style\Shown;
+use Bibrel\Core\Style\Standing;
+use Bibrel\Core\Style\Styles;
 use Bibrel\Core\Style\Style;
 use Bibrel\Core\Text\Run;
 use Bibrel\Core\Write\PlainText;
@@ -53,6 +61,28 @@ final class Presenter
         $source = $record->source();
 
         return ['id' => $record->id, 'version' => $record->version, 'source' => $source->toArray(), 'reading' => $record->reading, 'points' => self::points($source, $style)];
+    }
+
+    /**
+     * A citation somebody else made beside our own entry of the same source.
+     *
+     * @return array<string, mixed>
+     */
+    public static function compared(string $pasted, Reading $citation, Style $paperStyle): array
+    {
+        // It is held against the rules it was written by, whatever the paper's own style.
+        $family = FinishedCitation::family($pasted);
+        $style = $paperStyle->family() === $family ? $paperStyle : Styles::get($family === 'apa' ? 'apa-7' : 'mla-9');
+        $source = $citation->source();
+        $runs = $style->entry($source, new CourseRules(Shown::Auto), new Standing);
+
+        return [
+            'style' => $style->label(),
+            'kind' => $source->kind->label,
+            'ours' => array_map(static fn (Run $run): array => [$run->text, $run->italic ? 1 : 0], $runs),
+            'stretches' => Comparison::of($pasted, $runs),
+            'doubts' => array_map(static fn (Remark $remark): array => $remark->toArray(), $citation->remarks),
+        ];
     }
 
     /** @return list<array<string, mixed>> */

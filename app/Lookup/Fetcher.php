@@ -14,20 +14,39 @@ final readonly class Fetcher
         private int $bytes,
         private int $redirects,
         private string $agent,
+        private PageMemory $memory,
+        private HostTurns $turns,
     ) {
     }
 
-    /** @throws LookupFailed */
-    public function fetch(string $url): FetchedPage
+    /** What is asked for where a web page is wanted. */
+    public const PAGE = 'text/html,application/xhtml+xml;q=0.9,*/*;q=0.5';
+
+    /**
+     * @param  string  $wanted  a pattern for the types of content that can be read
+     * @param  bool  $again  past what is remembered from a while ago
+     *
+     * @throws LookupFailed
+     */
+    public function fetch(string $url, string $accept = self::PAGE, string $wanted = '~html|xml|text/plain~i', bool $again = false): FetchedPage
     {
+        $remembered = $again ? null : $this->memory->recall($url, $accept);
+        if ($remembered !== null) {
+            return $remembered;
+        }
         $deadline = microtime(true) + $this->seconds;
+        $from = $url;
         for ($hop = 0; $hop <= $this->redirects; $hop++) {
-            $answer = $this->get($url, $deadline);
+            $answer = $this->get($url, $deadline, $accept);
             if ($answer['location'] === '') {
-                return $this->page($url, $answer);
+                $page = $this->page($url, $answer, $wanted);
+                $this->memory->keep($from, $accept, $page);
+
+                return $page;
             }
             $url = self::resolve($url, $answer['location']);
         }
+
         throw new LookupFailed('This page sends visitors round in a circle and never opens. Open it in the browser and copy the address it ends at.', $url);
     }
 
@@ -36,7 +55,7 @@ final readonly class Fetcher
      *
      * @throws LookupFailed
      */
-    private function page(string $url, array $answer): FetchedPage
+    private function page(string $url, array $answer, string $wanted): FetchedPage
     {
         $problem = match (true) {
             $answer['status'] === 404, $answer['status'] === 410 => 'The site says there is no such page (404). Check the address, or fill in what you know by hand.',
@@ -44,7 +63,7 @@ final readonly class Fetcher
             $answer['status'] === 429 => 'The site has had too many requests and asks to wait. Try again in a minute.',
             $answer['status'] >= 500 => "The site has a problem of its own just now (error {$answer['status']}). Try again later, or fill in what you know by hand.",
             $answer['status'] < 200 || $answer['status'] >= 300 => "The site answered with something unexpected ({$answer['status']}). Fill in what you know by hand.",
-            $answer['type'] !== '' && preg_match('~html|xml|text/plain~i', $answer['type']) !== 1 => 'This address leads to a file ('.strtok($answer['type'], ';').'), not to a web page. Paste the address of the page it stands on, or fill in the fields by hand.',
+            $answer['type'] !== '' && preg_match($wanted, $answer['type']) !== 1 => 'This address leads to a file ('.strtok($answer['type'], ';').'), not to a web page. Paste the address of the page it stands on, or fill in the fields by hand.',
             trim($answer['body']) === '' => 'The page came back empty. Fill in the fields from what you see in your browser.',
             default => '',
         };
@@ -60,7 +79,7 @@ final readonly class Fetcher
      *
      * @throws LookupFailed
      */
-    private function get(string $url, float $deadline): array
+    private function get(string $url, float $deadline, string $accept): array
     {
         ['scheme' => $scheme, 'host' => $host, 'port' => $port] = $this->guard->parts($url);
         $standin = $this->standins->portFor($host, $port);
@@ -84,7 +103,7 @@ final readonly class Fetcher
             CURLOPT_TIMEOUT_MS => (int) ($left * 1000),
             CURLOPT_ENCODING => '',
             CURLOPT_USERAGENT => $this->agent,
-            CURLOPT_HTTPHEADER => ['Accept: text/html,application/xhtml+xml;q=0.9,*/*;q=0.5', 'Accept-Language: en,*;q=0.5'],
+            CURLOPT_HTTPHEADER => ["Accept: {$accept}", 'Accept-Language: en,*;q=0.5'],
             // Counted after decompression, so that a small file cannot unfold without end.
             CURLOPT_WRITEFUNCTION => function (\CurlHandle $curl, string $chunk) use (&$body, &$tooLarge): int {
                 $body .= $chunk;
@@ -93,7 +112,7 @@ final readonly class Fetcher
                 return $tooLarge ? -1 : strlen($chunk);
             },
         ]);
-        $done = curl_exec($curl);
+        $done = $this->turns->take($host, $deadline, static fn (): bool|string => curl_exec($curl));
         $error = curl_errno($curl);
         $status = (int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE);
         $location = (string) curl_getinfo($curl, CURLINFO_REDIRECT_URL);

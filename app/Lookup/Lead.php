@@ -4,12 +4,21 @@ declare(strict_types=1);
 
 namespace Bibrel\App\Lookup;
 
-/** What a student pasted into the lead box, recognised as the address of a web page. */
+use Bibrel\Core\Read\Citation\FinishedCitation;
+use Bibrel\Core\Source\Isbn;
+
+/** What a student pasted into the lead box, recognised for what it is without being told. */
 final readonly class Lead
 {
     private const LONGEST = 4000;
 
-    private function __construct(public string $url, public bool $schemeGiven)
+    private const DOI = '~(?:^|[\s:/"(<]|doi\.org/)(10\.\d{4,9}/[^\s"<>]+)~i';
+
+    /**
+     * @param  string  $value  the address, the bare DOI, thirteen digits, the words, or the records
+     * @param  string  $author  named beside a title
+     */
+    private function __construct(public LeadKind $kind, public string $value, public string $pasted, public bool $schemeGiven = true, public string $author = '')
     {
     }
 
@@ -18,28 +27,104 @@ final readonly class Lead
     {
         $text = trim((string) preg_replace('/[\x{200B}\x{FEFF}\x{00A0}]/u', ' ', mb_scrub($pasted)));
         if ($text === '') {
-            throw new LookupFailed('The box is empty. Paste the address of a web page, or choose “Fill in by hand”.');
+            throw new LookupFailed('The box is empty. Paste a link, an ISBN, a DOI, a title or a finished citation, or choose “Fill in by hand”.');
         }
+        if (preg_match('/^TY\s{1,2}-|^\s*@\s*[a-z]+\s*[{(]|^\s*[\[{]\s*["{]/im', $text) === 1 && preg_match('/^TY\s{1,2}-|^\s*@\s*[a-z]+\s*[{(]|^[\[{]/i', $text) === 1) {
+            return new self(LeadKind::Records, $text, $pasted);
+        }
+
+        return self::citation($text) ?? self::number($text) ?? self::address($text) ?? self::words($text);
+    }
+
+    /**
+     * Several leads at once, one a line; a single lead that runs over several lines stays one.
+     *
+     * @return list<string> empty where the text is no list of leads
+     */
+    public static function lines(string $pasted): array
+    {
+        $lines = array_values(array_filter(array_map(trim(...), preg_split('/\R/u', mb_scrub($pasted)) ?: []), static fn (string $line): bool => $line !== ''));
+        if (count($lines) < 2 || preg_match('/^TY\s{1,2}-|^\s*@\s*[a-z]+\s*[{(]|^[\[{]/i', trim($pasted)) === 1) {
+            return [];
+        }
+        $kinds = array_map(static function (string $line): ?LeadKind {
+            try {
+                return self::recognise($line)->kind;
+            } catch (LookupFailed) {
+                return null;
+            }
+        }, $lines);
+        // An address or entry broken over lines has pieces that say nothing alone.
+        $broken = $kinds[0] === LeadKind::Address && $kinds[1] === LeadKind::Title && preg_match('/\s/', $lines[1]) !== 1;
+
+        return count(array_filter($kinds)) * 2 >= count($lines) && ! $broken ? $lines : [];
+    }
+
+    private static function citation(string $text): ?self
+    {
+        $isAlone = preg_match('~^(?:https?://|www\.|doi:|10\.\d)\S*$~i', $text) === 1;
+
+        return ! $isAlone && mb_strlen($text) <= self::LONGEST && FinishedCitation::looksLike($text) && preg_match('~^[^.]{0,80}https?://~i', $text) !== 1 ? new self(LeadKind::Citation, $text, $text) : null;
+    }
+
+    /** @throws LookupFailed for an ISBN with a slip in it */
+    private static function number(string $text): ?self
+    {
+        if (preg_match('/^record:([\w.-]{1,60})$/', $text, $m) === 1) {
+            return new self(LeadKind::CatalogueRecord, $m[1], $text);
+        }
+        if (mb_strlen($text) < 400 && preg_match(self::DOI, rawurldecode($text), $m) === 1 && preg_match('~^https?://(?!(?:dx\.)?doi\.org/)~i', $text) !== 1) {
+            return new self(LeadKind::Doi, rtrim($m[1], '.,;:)]}”’'), $text);
+        }
+        if (Isbn::looksLike($text)) {
+            $isbn = Isbn::parse($text) ?? throw new LookupFailed('This ISBN has a slip in it: its last digit does not fit the others. Compare it with the number above the barcode.');
+
+            return new self(LeadKind::Isbn, $isbn->thirteen(), $text);
+        }
+
+        return null;
+    }
+
+    /** @throws LookupFailed */
+    private static function address(string $text): ?self
+    {
         if (preg_match('~https?://[^\s<>"“”]+~iu', mb_substr($text, 0, 20000), $m) === 1) {
             $url = rtrim($m[0], '.,;:!?)]}’');
             if (strlen($url) > self::LONGEST) {
                 throw new LookupFailed('This address is too long to be one. Open the page in the browser and copy its address again.');
             }
 
-            return new self($url, true);
+            return new self(LeadKind::Address, $url, $text);
         }
         if (mb_strlen($text) > self::LONGEST) {
-            throw new LookupFailed('That is a long text ('.number_format(mb_strlen($text)).' characters) with no web address in it. Paste one address, or choose “Fill in by hand”.');
+            throw new LookupFailed('That is a long text ('.number_format(mb_strlen($text)).' characters) with no web address in it. Paste one lead a line, or choose “Fill in by hand”.');
         }
         if (preg_match('~^(?:www\.)?(?:[\p{L}\p{N}](?:[\p{L}\p{N}-]*[\p{L}\p{N}])?\.)+\p{L}{2,}(?::\d{1,5})?(?:[/?#]\S*)?$~iu', $text) === 1) {
-            return new self('https://'.$text, false);
+            return new self(LeadKind::Address, 'https://'.$text, $text, false);
         }
-        throw new LookupFailed(match (true) {
-            preg_match('~\b10\.\d{4,9}/\S+~', $text) === 1 => 'This is a DOI. Looking one up is not possible yet: choose “Fill in by hand” and type it into the field DOI.',
-            preg_match('~^(?:isbn[\s:-]*)?[\dxX\s-]{10,20}$~i', $text) === 1 => 'This looks like an ISBN. Looking one up is not possible yet: choose “Fill in by hand” for the book.',
-            preg_match('~^[a-z][a-z0-9+.-]*:~i', $text) === 1 => 'Only addresses that begin with http:// or https:// can be looked up. Copy the address from the browser’s address bar.',
-            preg_match('~^\S+\.\S+/\S.*\s~u', $text) === 1 => 'There is a space inside this address. Copy it again from the browser’s address bar.',
-            default => 'This is not the address of a web page. Copy one from the browser’s address bar, or choose “Fill in by hand”: the text is kept as the title.',
-        });
+        if (preg_match('~^[a-z][a-z0-9+.-]*:(?!\s)~i', $text) === 1) {
+            throw new LookupFailed('Only addresses that begin with http:// or https:// can be looked up. Copy the address from the browser’s address bar.');
+        }
+        if (preg_match('~^\S+\.\S+/\S.*\s~u', $text) === 1) {
+            throw new LookupFailed('There is a space inside this address. Copy it again from the browser’s address bar.');
+        }
+
+        return null;
+    }
+
+    /** A title, perhaps with its author: "Moonpower by Halima Brook", "Brook: Moonpower". */
+    private static function words(string $text): self
+    {
+        $text = trim((string) preg_replace('/\s+/u', ' ', $text));
+        if (preg_match('/^(.{3,}?)[,]?\s+(?:by|von|par|por)\s+(\p{Lu}[\p{L}’\'. -]{2,60})$/u', $text, $m) === 1) {
+            return new self(LeadKind::Title, trim($m[1], '“”"\' '), $text, author: $m[2]);
+        }
+
+        return new self(LeadKind::Title, trim($text, '“”"\''), $text);
+    }
+
+    public function url(): string
+    {
+        return $this->kind === LeadKind::Address ? $this->value : '';
     }
 }

@@ -6,7 +6,7 @@ namespace Bibrel\App\Papers;
 
 use Bibrel\App\Models\Paper;
 use Bibrel\App\Models\SourceRecord;
-use Bibrel\Core\Read\Web\Reading;
+use Bibrel\Core\Read\Reading;
 use Bibrel\Core\Read\Web\WebPage;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\PartialDate;

@@ -6,7 +6,7 @@ namespace Bibrel\App\Papers;
 
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\Remark;
-use Bibrel\Core\Read\Web\Reading;
+use Bibrel\Core\Read\Reading;
 
 /** What is kept of a reading beside the source it became. */
 final class ReadingRecord

@@ -119,7 +119,7 @@ end_leftovers() {
     local pid
     [ -f "$INSTANCE/pids" ] || return 0
     while read -r pid; do
-        if tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -qE "$INSTANCE|standins/router.php|chromedriver|php-fpm: master|nginx: master"; then
+        if tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -qE "$INSTANCE|standins/router.php|queue:work|chromedriver|php-fpm: master|nginx: master"; then
             kill -TERM -- "-$pid" 2>/dev/null || true
             for _ in $(seq 100); do kill -0 "$pid" 2>/dev/null || break; sleep 0.1; done
         fi
@@ -169,7 +169,8 @@ SESSION_DRIVER=cookie
 SESSION_LIFETIME=525600
 SESSION_COOKIE=bibrel_session
 CACHE_STORE=file
-QUEUE_CONNECTION=sync
+QUEUE_CONNECTION=database
+LOOKUP_REMEMBERED_MINUTES=${LOOKUP_REMEMBERED_MINUTES:-15}
 LOG_CHANNEL=single
 STANDINS_PORT=$STANDINS_PORT
 DEMO=${DEMO:-true}
@@ -221,6 +222,11 @@ CONF
         -e "s|@USER@|$([ "$(id -u)" = 0 ] && printf 'user %s;' "$user")|" bin/support/nginx.conf >"$INSTANCE/nginx.conf"
     serve "$INSTANCE/nginx.out" nginx -e "$INSTANCE/nginx.log" -c "$INSTANCE/nginx.conf" -p "$INSTANCE/nginx"
     wait_for "The web server" "$INSTANCE/nginx.log" answers "$PORT"
+}
+
+# The worker that looks up batches of leads in the background.
+start_worker() {
+    BIBREL_INSTANCE="$INSTANCE" serve "$INSTANCE/worker.log" bash -c 'while true; do php artisan queue:work database --sleep=1 --tries=1 --timeout=60 --max-time=3600; sleep 1; done'
 }
 
 # Ends what this script started, last first, by its own process ids.

@@ -87,7 +87,10 @@ final class LookupTest extends AppTestCase
         yield 'blank' => ["  \n ", 'The box is empty'];
         yield 'a hundred thousand characters' => [str_repeat('mill ', 20000), 'long text'];
         yield 'an endless address' => ['https://a.example/'.str_repeat('x', 5000), 'too long to be one'];
-        yield 'a title' => ['The Mill That Ran Twice a Day', 'not the address of a web page'];
+        yield 'a title nobody has' => ['The Unwritten Atlas of Nowhere', 'neither among books nor among articles'];
+        yield 'an ISBN with a slip' => ['978-1-4028-9462-7', 'last digit does not fit'];
+        yield 'a search' => ['https://www.lookaround.example/search?q=tide+mill', 'it is not the source'];
+        yield 'a preview without its page' => ['https://www.lookaround.example/imgres?imgurl=https://a.example/w.jpg', 'does not say which page'];
         yield 'another scheme' => ['ftp://slackwater.example/x', 'http:// or https://'];
         yield 'a script' => ['javascript:alert(1)', 'http:// or https://'];
         yield 'an address with a space' => ['slackwater.example/mill twice a day', 'space inside'];
@@ -97,6 +100,118 @@ final class LookupTest extends AppTestCase
     {
         $answer = $this->lookUp($this->newPaper(), 'Look at this: <https://www.slackwater.example/grain-by-moonlight>, it is good.')->assertStatus(201);
         self::assertSame('Grain by Moonlight: A Night at the Sallow Gates', $answer->json('source.title.main'));
+    }
+
+    public function test_a_doi_in_any_spelling_becomes_its_article(): void
+    {
+        foreach (['10.5555/jch.2016.0123', 'doi:10.5555/jch.2016.0123', 'https://doi.org/10.5555/JCH.2016.0123', 'DOI: https://dx.doi.org/10.5555/jch.2016.0123.'] as $lead) {
+            $answer = $this->lookUp($paper = $this->newPaper(), $lead)->assertStatus(201);
+            self::assertSame('journal-article', $answer->json('source.kind'), $lead);
+            self::assertSame(['Ilves, Piet, and Noor Castellan. “Grain and Tide in a Harbour Town.” Journal of Coastal History, vol. 12, no. 3, 2016, pp. 215–39, https://doi.org/10.5555/'.(str_contains($lead, 'JCH') ? 'jch' : 'jch').'.2016.0123.'], $this->lines($paper), $lead);
+            self::assertSame('stated', $answer->json('reading.findings')['title.main']['confidence']);
+        }
+    }
+
+    public function test_a_doi_nobody_knows_keeps_the_doi_and_says_so(): void
+    {
+        $answer = $this->lookUp($this->newPaper(), '10.5555/no.such.thing')->assertStatus(201);
+        self::assertSame('10.5555/no.such.thing', $answer->json('source.containers.0.doi'));
+        self::assertStringContainsString('knows no such DOI', (string) $answer->json('reading.remarks.0.sentence'));
+    }
+
+    public function test_an_isbn_becomes_its_book_and_asks_whether_the_whole_was_used(): void
+    {
+        $paper = $this->newPaper();
+        $answer = $this->lookUp($paper, 'ISBN 1-4028-9462-7')->assertStatus(201);
+        self::assertSame(['Brook, Halima. Moonpower: Mills of the Tidal Coast. Quayside Press, 2014.'], $this->lines($paper));
+        self::assertSame('whole-or-part', $answer->json('reading.remarks.0.id'));
+        $part = $this->postJson("/api/papers/{$paper}/sources/{$answer->json('id')}/part", ['version' => 1])->assertOk();
+        self::assertSame(['chapter', 'Moonpower: mills of the tidal coast', 'Brook'], [$part->json('source.kind'), $part->json('source.containers.0.title'), $part->json('source.containers.0.contributors.0.name.family')]);
+        $this->postJson("/api/papers/{$paper}/sources/{$answer->json('id')}/part", ['version' => 1])->assertStatus(409);
+    }
+
+    public function test_a_title_comes_back_as_editions_to_choose_from(): void
+    {
+        $paper = $this->newPaper();
+        $choice = $this->lookUp($paper, 'Moonpower by Halima Brook')->assertOk()->json('choice');
+        self::assertCount(4, $choice);
+        self::assertSame(['Moonpower: mills of the tidal coast'], array_values(array_unique(array_column($choice, 'title'))));
+        self::assertCount(4, array_unique(array_column($choice, 'particulars')), 'What tells the editions apart is shown.');
+        self::assertSame([], $this->lines($paper), 'Nothing is added before a choice is made.');
+        $second = array_values(array_filter($choice, static fn (array $one): bool => str_contains($one['particulars'], 'Second edition') && ! str_contains($one['particulars'], 'E-book')))[0];
+        $this->lookUp($paper, $second['lead'])->assertStatus(201);
+        self::assertSame(['Brook, Halima. Moonpower: Mills of the Tidal Coast. 2nd ed., rev., Quayside Press, 2021.'], $this->lines($paper));
+    }
+
+    public function test_articles_stand_among_the_candidates_nearest_first(): void
+    {
+        $choice = $this->lookUp($this->newPaper(), 'The sound a moth makes')->assertOk()->json('choice');
+        self::assertSame(['doi:10.5555/sa.2020.44', false], [$choice[0]['lead'], $choice[0]['isBook']]);
+    }
+
+    public function test_a_finished_citation_is_compared_before_it_is_taken(): void
+    {
+        $paper = $this->newPaper('mla-9');
+        $pasted = 'Brook, Halima. Moonpower: Mills Of The Tidal Coast. Quayside Press, Inc, 2014.';
+        $compared = $this->lookUp($paper, $pasted)->assertOk()->json('compared');
+        self::assertSame('Brook, Halima. Moonpower: Mills of the Tidal Coast. Quayside Press, 2014.', implode('', array_column($compared['ours'], 0)));
+        self::assertGreaterThanOrEqual(2, count(array_filter($compared['stretches'], static fn (array $one): bool => $one['why'] !== '')));
+        self::assertSame([], $this->lines($paper));
+        $this->postJson("/api/papers/{$paper}/lookups", ['id' => (string) Str::ulid(), 'lead' => $pasted, 'today' => '2026-11-24', 'take' => 'citation'])->assertStatus(201);
+        self::assertCount(1, $this->lines($paper));
+    }
+
+    public function test_records_are_added_as_they_are(): void
+    {
+        $paper = $this->newPaper();
+        $answer = $this->lookUp($paper, "TY  - BOOK\nAU  - Brook, Halima\nTI  - Moonpower\nPB  - Quayside Press\nPY  - 2014\nER  - \nTY  - BOOK\nAU  - Pell, Oona\nTI  - The Long Pier\nPB  - Lowtide Books\nPY  - 2020\nER  - ")->assertStatus(201);
+        self::assertCount(2, $answer->json('added'));
+        self::assertSame(['Brook, Halima. Moonpower. Quayside Press, 2014.', 'Pell, Oona. The Long Pier. Lowtide Books, 2020.'], $this->lines($paper));
+        $this->lookUp($paper, '@book{x, title = {The Gate}, author = {Reis, Joana}, publisher = {Lowtide Books}, year = 1999}')->assertStatus(201);
+        self::assertCount(3, $this->lines($paper));
+    }
+
+    public function test_a_database_page_names_the_database_and_not_its_vendor(): void
+    {
+        $paper = $this->newPaper();
+        $answer = $this->lookUp($paper, 'https://shorelinescholar.example/stable/6033')->assertStatus(201);
+        self::assertSame('Shoreline Scholar', $answer->json('source.containers.1.title'));
+        self::assertSame(['Brook, Halima. “‘A Very Patient Wheel’: Millers in the Parish Books.” Journal of Coastal History, vol. 9, no. 1, 2013, pp. 1–27. Shoreline Scholar, shorelinescholar.example/stable/6033.'], $this->lines($paper));
+    }
+
+    public function test_an_image_preview_is_traced_to_the_page_the_picture_stands_on(): void
+    {
+        $answer = $this->lookUp($this->newPaper(), 'https://www.lookaround.example/imgres?imgurl=https%3A%2F%2Fpictureloft.example%2Ffull%2Fx.jpg&imgrefurl=https%3A%2F%2Fpictureloft.example%2Fphotos%2Fsluice-at-dusk-8841')->assertStatus(201);
+        self::assertSame(['photograph', 'Sluice at Dusk', 'Pictureloft', '4 October 2019'], [$answer->json('source.kind'), $answer->json('source.title.main'), $answer->json('source.containers.0.title'), $answer->json('source.containers.0.date')]);
+    }
+
+    public function test_looking_up_again_changes_no_field_and_renews_what_was_found(): void
+    {
+        $paper = $this->newPaper();
+        $id = $this->lookUp($paper, 'https://www.slackwater.example/grain-by-moonlight')->json('id');
+        $this->putJson("/api/papers/{$paper}/sources/{$id}", ['version' => 1, 'source' => ['kind' => 'web-page', 'title' => ['main' => 'My own title']]])->assertOk();
+        $again = $this->postJson("/api/papers/{$paper}/sources/{$id}/lookup", ['today' => '2026-11-25'])->assertOk();
+        self::assertSame('My own title', $again->json('source.title.main'));
+        self::assertSame('Grain by Moonlight: A Night at the Sallow Gates', $again->json('reading.findings')['title.main']['value']);
+    }
+
+    public function test_several_leads_become_a_batch_in_which_one_bad_line_holds_up_none(): void
+    {
+        config(['queue.default' => 'sync']);
+        $paper = $this->newPaper();
+        $leads = "https://www.slackwater.example/grain-by-moonlight\n\n10.5555/jch.2016.0123\nhttps://lanternlab.example/down\nMoonpower by Halima Brook\n978-1-4028-9462-6\n";
+        self::assertSame(5, $this->lookUp($paper, $leads)->assertOk()->json('lines'));
+        $id = (string) Str::ulid();
+        $batch = $this->postJson("/api/papers/{$paper}/batches", ['id' => $id, 'leads' => $leads, 'today' => '2026-11-24'])->assertStatus(201);
+        self::assertSame(['added', 'added', 'failed', 'look', 'look'], array_column($batch->json('leads'), 'state'));
+        self::assertStringContainsString('error 503', $batch->json('leads.2.sentence'));
+        self::assertStringContainsString('Choose the one', $batch->json('leads.3.sentence'));
+        self::assertCount(3, $this->lines($paper));
+        $this->postJson("/api/papers/{$paper}/batches", ['id' => $id, 'leads' => $leads, 'today' => '2026-11-24'])->assertOk();
+        self::assertCount(3, $this->lines($paper), 'Asking twice with one id adds nothing.');
+        $retried = $this->postJson("/api/papers/{$paper}/batches/{$id}/leads/2/retry")->assertOk();
+        self::assertSame('failed', $retried->json('leads.2.state'));
+        $this->as((string) Str::ulid())->getJson("/api/papers/{$paper}/batches/{$id}")->assertNotFound();
     }
 
     private function lookUp(string $paper, string $lead, ?string $id = null): TestResponse

@@ -8,6 +8,7 @@ use Bibrel\App\Http\Presenter;
 use Bibrel\App\Http\Problems;
 use Bibrel\App\Models\SourceRecord;
 use Bibrel\Core\Source\Kinds;
+use Bibrel\Core\Source\PartOfBook;
 use Bibrel\Core\Source\Source;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Http\JsonResponse;
@@ -60,6 +61,34 @@ final class SourceController
 
             return new JsonResponse(Presenter::source($found, $owner->styleInUse()));
         });
+    }
+
+    /** The book that was looked up is only where the source stands: one part of it was used. */
+    public function part(Request $request, string $paper, string $source): JsonResponse
+    {
+        $input = $request->validate(['version' => ['required', 'integer', 'min:0']]);
+        $owner = Papers::of($request)->findOrFail(strtoupper($paper));
+        $found = SourceRecord::query()->where('paper_id', $owner->id)->findOrFail(strtoupper($source));
+        if ($found->version !== (int) $input['version']) {
+            return Problems::response(409, 'Changed in another tab', 'This source was changed in another tab or window. Choose which to keep.', ['theirs' => Presenter::source($found, $owner->styleInUse()), 'mine' => $found->data]);
+        }
+        $data = PartOfBook::of($found->source())->toArray();
+        unset($data['id']);
+        $reading = $found->reading;
+        foreach ($reading === null ? [] : PartOfBook::MOVED as $from => $to) {
+            if (isset($reading['findings'][$from])) {
+                $reading['findings'][$to] = ['field' => $to] + $reading['findings'][$from];
+                unset($reading['findings'][$from]);
+            }
+        }
+        if ($reading !== null) {
+            unset($reading['findings']['title.subtitle']);
+            $reading['settled'][] = 'whole-or-part';
+        }
+        $found->update(['data' => $data, 'reading' => $reading, 'version' => $found->version + 1]);
+        $owner->touch();
+
+        return new JsonResponse(Presenter::source($found, $owner->styleInUse()));
     }
 
     public function remove(Request $request, string $paper, string $source): JsonResponse

@@ -11,6 +11,7 @@ use Bibrel\Core\Cite\Together;
 use Bibrel\Core\Page\Page;
 use Bibrel\Core\Page\PageEntry;
 use Bibrel\Core\Read\Bibtex;
+use Bibrel\Core\Read\Citation\FinishedCitation;
 use Bibrel\Core\Read\CslJson;
 use Bibrel\Core\Read\Json;
 use Bibrel\Core\Read\Ris;
@@ -152,7 +153,8 @@ final class Bibrel
             'json' => array_map(static fn (array $json): Source => Source::fromArray($json, Kinds::all()), Json::objects($arguments->input())),
             'bibtex' => Bibtex::sources($arguments->input()),
             'ris' => Ris::sources($arguments->input()),
-            default => throw new UsageError("“{$arguments->get('from')}” is not a format to read. Use csl-json, bibtex, ris or json."),
+            'citation' => array_map(static fn (string $line): Source => FinishedCitation::parse($line)->source(), preg_split('/\R+/u', trim($arguments->input())) ?: []),
+            default => throw new UsageError("“{$arguments->get('from')}” is not a format to read. Use csl-json, bibtex, ris, json or citation (one entry a line)."),
         };
     }
 }

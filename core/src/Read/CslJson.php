@@ -42,9 +42,16 @@ final class CslJson
         return array_map(self::source(...), Json::objects($text));
     }
 
+    /** Registries' own names for types, by the CSL-JSON ones. */
+    private const ALIASES = ['journal-article' => 'article-journal', 'proceedings-article' => 'paper-conference', 'book-chapter' => 'chapter', 'book-section' => 'chapter', 'book-part' => 'chapter', 'reference-entry' => 'entry-encyclopedia', 'monograph' => 'book', 'edited-book' => 'book', 'reference-book' => 'book', 'posted-content' => 'article', 'dissertation' => 'thesis', 'report-component' => 'report', 'newspaper-article' => 'article-newspaper', 'magazine-article' => 'article-magazine', 'web_page' => 'webpage', 'video' => 'motion_picture', 'database' => 'dataset'];
+
+    /** Variables some registries send as lists of one. */
+    private const LISTED = ['title', 'subtitle', 'container-title', 'ISBN', 'ISSN', 'title-short', 'container-title-short', 'original-title', 'short-title'];
+
     /** @param  array<string, mixed>  $item */
     public static function source(array $item): Source
     {
+        $item = self::plain($item);
         $kinds = Kinds::all();
         $kind = $kinds->get(CslKinds::kindOf($item));
         $custom = is_array($item['custom'] ?? null) ? $item['custom'] : [];
@@ -77,6 +84,31 @@ final class CslJson
         unset($custom['bibrel']);
 
         return Source::fromArray([...$source->toArray(), 'custom' => $unknown === [] ? $custom : [...$custom, 'csl' => $unknown], ...$own], $kinds);
+    }
+
+    /**
+     * Lists of one opened, a subtitle joined to its title, and registries' names for types turned into the format's own.
+     *
+     * @param  array<string, mixed>  $item
+     * @return array<string, mixed>
+     */
+    private static function plain(array $item): array
+    {
+        foreach (self::LISTED as $variable) {
+            if (is_array($item[$variable] ?? null)) {
+                $item[$variable] = Text::of(array_filter($item[$variable], is_scalar(...)), '0');
+            }
+        }
+        $subtitle = Text::of($item, 'subtitle');
+        if ($subtitle !== '' && ! str_contains(mb_strtolower(Text::of($item, 'title')), mb_strtolower($subtitle))) {
+            $item['title'] = rtrim(Text::of($item, 'title'), ' :').': '.$subtitle;
+        }
+        unset($item['subtitle']);
+        if (isset(self::ALIASES[Text::of($item, 'type')])) {
+            $item['type'] = self::ALIASES[Text::of($item, 'type')];
+        }
+
+        return $item;
     }
 
     /** A genre or medium, unless the kind says it already. */

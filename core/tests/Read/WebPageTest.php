@@ -6,7 +6,7 @@ namespace Bibrel\Core\Tests\Read;
 
 use Bibrel\Core\Read\Charset;
 use Bibrel\Core\Read\Confidence;
-use Bibrel\Core\Read\Web\Reading;
+use Bibrel\Core\Read\Reading;
 use Bibrel\Core\Read\Web\WebPage;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Standins\World;

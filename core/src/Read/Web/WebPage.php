@@ -7,6 +7,7 @@ namespace Bibrel\Core\Read\Web;
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Evidence;
 use Bibrel\Core\Read\Finding;
+use Bibrel\Core\Read\Reading;
 use Bibrel\Core\Read\Remark;
 use Bibrel\Core\Read\SiteTitle;
 use Bibrel\Core\Source\Contributor;
@@ -25,7 +26,10 @@ use Bibrel\Core\Style\Publishers;
  */
 final class WebPage
 {
-    public static function read(string $html, string $url): Reading
+    /**
+     * @param  list<Finding>  $more  what other documents the page points to say of it, behind its own data in the order of trust
+     */
+    public static function read(string $html, string $url, array $more = []): Reading
     {
         $page = Document::parse($html, $url);
         $found = [];
@@ -33,6 +37,9 @@ final class WebPage
             foreach ($clues->in($page) as $finding) {
                 $found[$finding->field][] = $finding;
             }
+        }
+        foreach ($more as $finding) {
+            $found[$finding->field][] = $finding;
         }
         $kinds = self::kinds($found['kind'] ?? []);
         $kind = $kinds === null ? 'web-page' : self::string($kinds);
@@ -64,6 +71,38 @@ final class WebPage
         }
 
         return new Reading($kind, $url, $findings, self::remarks($page, $findings), $page->blocks());
+    }
+
+    /**
+     * Documents a page points to that say more of it: its oEmbed answer, its feed, the record it exports.
+     *
+     * @return array{oembed: string, feed: string, ris: string} whole addresses; '' where there is none
+     */
+    public static function links(string $html, string $url): array
+    {
+        $page = Document::parse($html, $url);
+        $at = static function (string $type) use ($page, $url): string {
+            $link = $page->first("//*[(self::link or self::a) and @type='{$type}' and @href]");
+
+            return $link === null ? '' : self::absolute($link->getAttribute('href'), $url);
+        };
+
+        return ['oembed' => $at('application/json+oembed'), 'feed' => $at('application/rss+xml') ?: $at('application/atom+xml'), 'ris' => $at('application/x-research-info-systems')];
+    }
+
+    private static function absolute(string $href, string $url): string
+    {
+        if (preg_match('~^https?://~i', $href) === 1) {
+            return $href;
+        }
+        $scheme = (string) parse_url($url, PHP_URL_SCHEME);
+        $host = (string) parse_url($url, PHP_URL_HOST);
+
+        return match (true) {
+            str_starts_with($href, '//') => "{$scheme}:{$href}",
+            str_starts_with($href, '/') => "{$scheme}://{$host}{$href}",
+            default => "{$scheme}://{$host}".preg_replace('~[^/]*$~', '', (string) parse_url($url, PHP_URL_PATH)).$href,
+        };
     }
 
     /** @return list<Clues> in the order of trust */
@@ -115,12 +154,15 @@ final class WebPage
      */
     private static function numbered(array $found): array
     {
-        foreach ($found['title.main'] ?? [] as $i => $title) {
+        $titles = [];
+        foreach ($found['title.main'] ?? [] as $title) {
             if (preg_match('/^(?:ep(?:isode)?\.?\s*|#)?(\d{1,4})\s*[:–—.|-]\s+(.+)$/iu', self::string($title), $m) === 1) {
-                $found['title.main'][$i] = new Finding('title.main', $m[2], $title->evidence, $title->confidence);
-                $found['containers.0.episode'][] = new Finding('containers.0.episode', $m[1], new Evidence('Before the title.', self::string($title), $title->evidence->visible), Confidence::Likely);
+                $title = new Finding('title.main', $m[2], $title->evidence, $title->confidence);
+                $found['containers.0.episode'][] = new Finding('containers.0.episode', $m[1], new Evidence('Before the title.', $title->evidence->text, $title->evidence->visible), Confidence::Likely);
             }
+            $titles[] = $title;
         }
+        $found['title.main'] = $titles;
 
         return $found;
     }

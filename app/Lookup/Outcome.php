@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\App\Lookup;
+
+use Bibrel\Core\Read\Reading;
+
+/** What became of a lead: one reading, several to be added, several to choose from, or a citation to compare with ours. */
+final readonly class Outcome
+{
+    /**
+     * @param  list<Reading>  $readings  to be added as they are
+     * @param  list<Candidate>  $candidates  to choose from
+     * @param  ?Reading  $citation  a finished citation taken apart, to be shown beside our own
+     */
+    private function __construct(public array $readings = [], public array $candidates = [], public ?Reading $citation = null)
+    {
+    }
+
+    public static function reading(Reading ...$readings): self
+    {
+        return new self(array_values($readings));
+    }
+
+    /** @param  list<Candidate>  $candidates */
+    public static function choice(array $candidates): self
+    {
+        return new self(candidates: $candidates);
+    }
+
+    public static function citation(Reading $citation): self
+    {
+        return new self(citation: $citation);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\App\Lookup;
+
+use Illuminate\Contracts\Cache\Repository;
+
+/** Remembers what an address answered for a while, so that a class that looks up one page asks its site once. */
+final readonly class PageMemory
+{
+    public function __construct(private Repository $cache, private int $minutes)
+    {
+    }
+
+    public function recall(string $url, string $accept): ?FetchedPage
+    {
+        $kept = $this->minutes > 0 ? $this->cache->get(self::key($url, $accept)) : null;
+
+        return is_array($kept) ? new FetchedPage((string) $kept[0], (string) $kept[1], (string) gzuncompress((string) $kept[2])) : null;
+    }
+
+    public function keep(string $url, string $accept, FetchedPage $page): void
+    {
+        if ($this->minutes > 0) {
+            $this->cache->put(self::key($url, $accept), [$page->url, $page->contentType, gzcompress($page->body)], $this->minutes * 60);
+        }
+    }
+
+    private static function key(string $url, string $accept): string
+    {
+        return 'page:'.hash('sha256', $accept."\0".$url);
+    }
+}

@@ -1,0 +1,236 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Read\Catalogue;
+
+use Bibrel\Core\Read\Confidence;
+use Bibrel\Core\Read\Evidence;
+use Bibrel\Core\Read\Finding;
+use Bibrel\Core\Read\Reading;
+use Bibrel\Core\Read\Remark;
+use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\Isbn;
+use Bibrel\Core\Source\Kinds;
+use Bibrel\Core\Source\Name;
+use Bibrel\Core\Source\Role;
+use Bibrel\Core\Source\Source;
+
+/** A library's record of a book, film, map, score or recording, read into findings. */
+final readonly class CatalogueRecord
+{
+    private const WHERE = 'From the library catalogue.';
+
+    private const ROLES = ['edt' => Role::Editor, 'editor' => Role::Editor, 'trl' => Role::Translator, 'translator' => Role::Translator, 'ill' => Role::Illustrator, 'illustrator' => Role::Illustrator, 'com' => Role::Compiler, 'compiler' => Role::Compiler, 'nrt' => Role::Narrator, 'narrator' => Role::Narrator, 'drt' => Role::Director, 'film director' => Role::Director, 'director' => Role::Director, 'prf' => Role::Performer, 'performer' => Role::Performer, 'act' => Role::Performer, 'actor' => Role::Performer, 'cmp' => Role::Composer, 'composer' => Role::Composer, 'aui' => Role::Introduction, 'writer of introduction' => Role::Introduction, 'pro' => Role::Producer, 'film producer' => Role::Producer, 'producer' => Role::Producer, 'aft' => Role::Afterword, 'cnd' => Role::Conductor, 'conductor' => Role::Conductor];
+
+    public function __construct(private Marc $marc)
+    {
+    }
+
+    public function id(): string
+    {
+        return $this->marc->control('001');
+    }
+
+    public function reading(): Reading
+    {
+        $kind = $this->kind();
+        [$date, $dated] = $this->date();
+        $publication = $this->publication();
+        $place = static fn (string $code): string => Marc::plain($publication[$code][0] ?? '');
+        [$edition, $series] = [$this->marc->first('250', 'a'), $this->series()];
+        $json = [
+            'kind' => $kind,
+            'title' => array_filter(['main' => $this->title(), 'subtitle' => $this->subtitle()], static fn (string $part): bool => $part !== ''),
+            'contributors' => array_map(static fn (Contributor $one): array => $one->toArray(), $this->contributors($kind)),
+            'containers' => [array_filter([
+                'edition' => preg_match('/^(?:first|1st)\b/i', $edition) === 1 ? '' : $edition,
+                'publisher' => $place('b'),
+                'place' => trim($place('a'), '[] '),
+                'date' => $dated === Confidence::Guess ? '' : $date,
+                'series' => $series[0],
+                'seriesNumber' => $series[1],
+                'volumes' => preg_match('/^(\d+)\s+(?:volumes|v\.|vols)/i', $this->marc->first('300', 'a'), $m) === 1 ? $m[1] : '',
+                'url' => $kind === 'ebook' || $kind === 'map' ? $this->marc->first('856', 'u') : '',
+            ], static fn (string $value): bool => $value !== '')],
+            'original' => array_filter(['date' => $this->original()], static fn (string $value): bool => $value !== ''),
+            'language' => $this->language(),
+            'isbn' => $this->isbn(),
+            'medium' => $kind === 'film' && preg_match('/\bDVD|videodisc/i', $this->marc->first('300', 'a').$this->marc->first('338', 'a')) === 1 ? 'DVD' : '',
+        ];
+        $reading = Reading::of(Source::fromArray($json, Kinds::all()), self::WHERE);
+        $remarks = [];
+        $findings = $reading->findings;
+        if ($dated === Confidence::Guess) {
+            $findings['containers.0.date'] = new Finding('containers.0.date', $date, new Evidence('The catalogue gives only a copyright year.', $date), Confidence::Guess);
+            $remarks[] = new Remark('copyright-year', 'containers.0.date', "The catalogue gives only a copyright year, {$date}. Look at the title page or the back of it for the year of publication.", $date);
+        }
+
+        return new Reading($kind, '', $findings, $remarks, [], $reading->base);
+    }
+
+    /** What tells this edition from others: edition, publisher, year, form, and how long it is. */
+    public function particulars(): string
+    {
+        $publication = $this->publication();
+
+        return implode(' · ', array_filter([
+            $this->marc->first('250', 'a'),
+            Marc::plain($publication['b'][0] ?? ''),
+            $this->date()[0],
+            ['ebook' => 'E-book', 'audiobook' => 'Audiobook', 'film' => 'Film', 'map' => 'Map', 'album' => 'Recording'][$this->kind()] ?? '',
+            (string) preg_replace('/\s*[:;+].*$/', '', $this->marc->first('300', 'a')),
+        ], static fn (string $part): bool => $part !== ''));
+    }
+
+    private function kind(): string
+    {
+        $type = $this->marc->leader[6] ?? 'a';
+        $form = implode(' ', [$this->marc->first('655', 'a'), $this->marc->first('338', 'a'), $this->marc->first('337', 'a'), $this->marc->first('300', 'a')]);
+
+        return match (true) {
+            $type === 'g' => 'film',
+            $type === 'e' || $type === 'f' => 'map',
+            $type === 'j' => 'album',
+            $type === 'i' => 'audiobook',
+            preg_match('/graphic novel/i', $form) === 1 => 'graphic-novel',
+            preg_match('/online resource|electronic book|e-?book/i', $form) === 1 => 'ebook',
+            preg_match('/thes[ie]s|dissertation/i', $form) === 1 || $this->marc->all('502') !== [] => 'thesis',
+            $this->leadsAreEditors() => 'edited-collection',
+            default => 'book',
+        };
+    }
+
+    private function leadsAreEditors(): bool
+    {
+        $people = $this->marc->all('100', '110', '700', '710');
+
+        return $people !== [] && $this->marc->all('100', '110') === [] && self::role($people[0][2]) === Role::Editor;
+    }
+
+    private function title(): string
+    {
+        $title = $this->marc->first('245', 'a');
+        $part = trim($this->marc->first('245', 'n').' '.$this->marc->first('245', 'p'));
+
+        return $part === '' ? $title : "{$title}. {$part}";
+    }
+
+    private function subtitle(): string
+    {
+        return $this->marc->first('245', 'b');
+    }
+
+    /** @return list<Contributor> */
+    private function contributors(string $kind): array
+    {
+        $people = [];
+        $default = match ($kind) {
+            'film' => Role::Director,
+            'album' => Role::Performer,
+            default => Role::Author,
+        };
+        foreach (['100', '110', '700', '710'] as $tag) {
+            foreach ($this->marc->all($tag) as [$form, , $subfields]) {
+                $name = Marc::plain($subfields['a'][0] ?? '');
+                // A name with a title behind it stands for another work inside this one.
+                if ($name === '' || isset($subfields['t'])) {
+                    continue;
+                }
+                $parsed = match (true) {
+                    $tag[1] === '1' => Name::group(trim($name.' '.Marc::plain(implode(' ', $subfields['b'] ?? [])))),
+                    $form === '0' => Name::person('', $name),
+                    default => Name::parse($name),
+                };
+                $people[] = new Contributor(self::role($subfields) ?? $default, $parsed);
+            }
+        }
+
+        return $people;
+    }
+
+    /** @param  array<string, list<string>>  $subfields */
+    private static function role(array $subfields): ?Role
+    {
+        foreach ([...($subfields['4'] ?? []), ...($subfields['e'] ?? [])] as $term) {
+            $known = self::ROLES[mb_strtolower(trim((string) preg_replace('~^.*/~', '', $term), ' .,'))] ?? null;
+            if ($known !== null) {
+                return $known;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, list<string>> the statement of publication, not of copyright or printing */
+    private function publication(): array
+    {
+        foreach ($this->marc->all('264', '260') as [, $second, $subfields]) {
+            if (in_array($second, ['1', ' ', ''], true)) {
+                return $subfields;
+            }
+        }
+
+        return [];
+    }
+
+    /** @return array{string, Confidence} the year, a guess where it is only of copyright */
+    private function date(): array
+    {
+        $said = $this->publication()['c'][0] ?? '';
+        if (preg_match('/^[\[\s]*(\d{4})(?:\s*[-–]\s*(\d{4}))?/', $said, $m) === 1) {
+            return [$m[1].(isset($m[2]) ? "-{$m[2]}" : ''), Confidence::Stated];
+        }
+        $copyright = $said;
+        foreach ($this->marc->all('264') as [, $second, $subfields]) {
+            $copyright = $second === '4' ? ($subfields['c'][0] ?? '') : $copyright;
+        }
+        if (preg_match('/(\d{4})/', $copyright, $m) === 1) {
+            return [$m[1], Confidence::Guess];
+        }
+        $coded = substr($this->marc->control('008'), 7, 4);
+
+        return ctype_digit($coded) ? [$coded, Confidence::Likely] : ['', Confidence::Likely];
+    }
+
+    private function original(): string
+    {
+        $coded = $this->marc->control('008');
+        if (in_array($coded[6] ?? '', ['r', 'p'], true) && ctype_digit(substr($coded, 11, 4))) {
+            return substr($coded, 11, 4);
+        }
+
+        return preg_match('/(\d{4})/', $this->marc->first('534', 'c'), $m) === 1 ? $m[1] : '';
+    }
+
+    /** @return array{string, string} name and number */
+    private function series(): array
+    {
+        foreach ($this->marc->all('490', '830') as [, , $subfields]) {
+            $number = (string) preg_replace('/^(?:no\.|vol\.|v\.|number|;)\s*/i', '', Marc::plain($subfields['v'][0] ?? ''));
+
+            return [Marc::plain($subfields['a'][0] ?? ''), $number];
+        }
+
+        return ['', ''];
+    }
+
+    private function isbn(): string
+    {
+        foreach ($this->marc->all('020') as [, , $subfields]) {
+            $isbn = Isbn::parse((string) preg_replace('/\s*\(.*$/', '', $subfields['a'][0] ?? ''));
+            if ($isbn !== null) {
+                return $isbn->thirteen();
+            }
+        }
+
+        return '';
+    }
+
+    private function language(): string
+    {
+        $code = substr($this->marc->control('008'), 35, 3);
+
+        return ['spa' => 'es', 'fre' => 'fr', 'ger' => 'de', 'ita' => 'it', 'por' => 'pt', 'dut' => 'nl', 'swe' => 'sv', 'lat' => 'la'][$code] ?? '';
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Read\Citation;
+
+use Bibrel\Core\Source\Text;
+use Bibrel\Core\Style\Rules;
+use Bibrel\Core\Text\Run;
+
+/**
+ * A citation somebody else made beside our own entry of the same source: word for word what both have, what only one
+ * of them has, and the rule behind each of our words that differs.
+ */
+final class Comparison
+{
+    /** Longer texts are compared by their first words only; an entry has fewer. */
+    private const LONGEST = 400;
+
+    /**
+     * @param  list<Run>  $runs  our entry
+     * @return list<array{theirs: string, ours: string, rule: string, why: string}> stretches in order; equal where both say the same
+     */
+    public static function of(string $pasted, array $runs): array
+    {
+        [$ours, $rules] = self::words($runs);
+        $theirs = array_slice(preg_split('/\s+/u', Text::line($pasted), -1, PREG_SPLIT_NO_EMPTY) ?: [], 0, self::LONGEST);
+        $stretches = [];
+        $open = null;
+        foreach (self::aligned($theirs, $ours) as [$left, $right, $at]) {
+            $same = $left !== '' && $right !== '';
+            $rule = $same ? '' : ($rules[min($at, count($rules) - 1)] ?? '');
+            if ($open !== null && ($open['rule'] === '') === $same) {
+                $open = [...$open, 'theirs' => trim("{$open['theirs']} {$left}"), 'ours' => trim("{$open['ours']} {$right}")];
+
+                continue;
+            }
+            if ($open !== null) {
+                $stretches[] = $open;
+            }
+            $open = ['theirs' => $left, 'ours' => $right, 'rule' => $rule, 'why' => $rule === '' ? '' : Rules::get($rule)->sentence];
+        }
+
+        return $open === null ? [] : [...$stretches, $open];
+    }
+
+    /**
+     * @param  list<Run>  $runs
+     * @return array{list<string>, list<string>} words, and the rule of each
+     */
+    private static function words(array $runs): array
+    {
+        [$words, $rules, $open] = [[], [], false];
+        foreach ($runs as $run) {
+            foreach (preg_split('/( +)/', $run->text, -1, PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY) ?: [] as $piece) {
+                if (trim($piece) === '') {
+                    $open = false;
+                } elseif ($open && $words !== []) {
+                    $words[count($words) - 1] .= $piece;
+                } else {
+                    [$words[], $rules[], $open] = [$piece, $run->rule, true];
+                }
+            }
+        }
+
+        return [$words, $rules];
+    }
+
+    /**
+     * The longest common sequence of words, and what stands between.
+     *
+     * @param  list<string>  $theirs
+     * @param  list<string>  $ours
+     * @return list<array{string, string, int}> a word of each side or '', and the place on our side
+     */
+    private static function aligned(array $theirs, array $ours): array
+    {
+        $a = array_map(self::folded(...), $theirs);
+        $b = array_map(self::folded(...), $ours);
+        $length = array_fill(0, count($a) + 1, array_fill(0, count($b) + 1, 0));
+        for ($i = count($a) - 1; $i >= 0; $i--) {
+            for ($j = count($b) - 1; $j >= 0; $j--) {
+                $length[$i][$j] = $a[$i] === $b[$j] ? $length[$i + 1][$j + 1] + 1 : max($length[$i + 1][$j], $length[$i][$j + 1]);
+            }
+        }
+        [$i, $j, $pairs] = [0, 0, []];
+        while ($i < count($a) || $j < count($b)) {
+            if ($i < count($a) && $j < count($b) && $a[$i] === $b[$j]) {
+                $pairs[] = [$theirs[$i++], $ours[$j], $j++];
+            } elseif ($j >= count($b) || ($i < count($a) && $length[$i + 1][$j] >= $length[$i][$j + 1])) {
+                $pairs[] = [$theirs[$i++], '', $j];
+            } else {
+                $pairs[] = ['', $ours[$j], $j++];
+            }
+        }
+
+        return $pairs;
+    }
+
+    /** Straight and curly marks, hyphens and dashes count as one: which of them was pasted says nothing. */
+    private static function folded(string $word): string
+    {
+        return strtr($word, ['“' => '"', '”' => '"', '‘' => "'", '’' => "'", '–' => '-', '—' => '-']);
+    }
+}

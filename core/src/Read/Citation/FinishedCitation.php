@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Read\Citation;
+
+use Bibrel\Core\Read\Confidence;
+use Bibrel\Core\Read\Evidence;
+use Bibrel\Core\Read\Finding;
+use Bibrel\Core\Read\Reading;
+use Bibrel\Core\Read\Remark;
+use Bibrel\Core\Read\Unreadable;
+use Bibrel\Core\Source\Kinds;
+use Bibrel\Core\Source\Source;
+use Bibrel\Core\Source\Text;
+
+/**
+ * An entry somebody else finished, in MLA or APA, taken apart into kind and fields. What it says is only as good as
+ * whoever wrote it, so nothing in it counts as more than likely.
+ */
+final class FinishedCitation
+{
+    private const WHERE = 'From the citation you pasted.';
+
+    /** Whether a text reads like an entry: long enough, with a year or "n.d.", and parted by stops. */
+    public static function looksLike(string $text): bool
+    {
+        $text = Text::line($text);
+
+        return mb_strlen($text) >= 30
+            && preg_match('/\((?:c(?:irca|a\.)? )?\d{4}[a-z]?\b|\(n\.d\.\)|\b(?:1[5-9]|20)\d{2}\b|\bn\.d\./u', $text) === 1
+            && preg_match_all('/[.?!][”"’]?\s+(?=[\p{Lu}“"\d(<h]|www)/u', $text) >= 1
+            && preg_match('/,|\(\d{4}/', $text) === 1;
+    }
+
+    /** The family of styles an entry was written in: "apa" where the date stands right behind the author, else "mla". */
+    public static function family(string $pasted): string
+    {
+        return ApaCitation::parse(self::tidied($pasted)) !== null ? 'apa' : 'mla';
+    }
+
+    /**
+     * @return Reading with both readings of what is ambiguous as alternatives
+     *
+     * @throws Unreadable for a text that is no entry
+     */
+    public static function parse(string $pasted): Reading
+    {
+        $text = self::tidied($pasted);
+        if (! self::looksLike($text)) {
+            throw new Unreadable('This does not read like a finished entry: one has an author or a title, and a date, parted by full stops.');
+        }
+        $parts = ApaCitation::parse($text) ?? MlaCitation::parse($text);
+        $reading = Reading::of(Source::fromArray($parts->source, Kinds::all()), self::WHERE, Confidence::Likely);
+        $findings = ['kind' => new Finding('kind', $reading->kind, new Evidence('From the way the citation is built.', $text), Confidence::Likely), ...$reading->findings];
+        $remarks = [];
+        foreach ($parts->doubts as $field => [$other, $sentence]) {
+            if (isset($findings[$field])) {
+                $findings[$field] = $findings[$field]->withAlternatives([new Finding($field, $other, new Evidence('The citation can also be read this way.', $text), Confidence::Guess)]);
+                $remarks[] = new Remark('citation-doubt', $field, $sentence, $other);
+            }
+        }
+
+        return new Reading($reading->kind, $reading->url, $findings, $remarks, [], $reading->base);
+    }
+
+    /** The text on one line, without a list's number or bullet in front and with one kind of each mark. */
+    private static function tidied(string $pasted): string
+    {
+        $text = Text::line($pasted);
+        $text = (string) preg_replace('/^(?:[•*–-]|\[?\d{1,3}[.\])])\s+/u', '', $text);
+        $text = (string) preg_replace('/(?<=^|[\s(\[—–])"(?=\S)/u', '“', $text);
+
+        return strtr($text, ['"' => '”', '´' => '’', '`' => '’']);
+    }
+}

@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Read\Image;
+
+use Bibrel\Core\Read\Bylines;
+use Bibrel\Core\Read\Confidence;
+use Bibrel\Core\Read\Evidence;
+use Bibrel\Core\Read\Finding;
+use Bibrel\Core\Read\Reading;
+use Bibrel\Core\Read\Remark;
+use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\PartialDate;
+use Bibrel\Core\Source\Role;
+use Bibrel\Core\Source\Text;
+
+/**
+ * What a picture's own file says of it: XMP, IPTC and EXIF, in that order of trust, since the first two are filled in by
+ * people and the last mostly by cameras.
+ */
+final class ImageFile
+{
+    private const XMP = 'From the picture’s own file (XMP).';
+
+    private const IPTC = 'From the picture’s own file (IPTC).';
+
+    private const EXIF = 'From the picture’s own file (EXIF), as the camera wrote it.';
+
+    public static function read(string $bytes, string $url): Reading
+    {
+        $said = [...self::xmp($bytes), ...self::iptc($bytes), ...self::exif($bytes)];
+        $findings = ['kind' => new Finding('kind', 'photograph', new Evidence('The address leads to a picture’s own file.', $url), Confidence::Likely)];
+        foreach ($said as [$field, $value, $where, $confidence]) {
+            $findings[$field] ??= self::finding($field, Text::line($value), $where, $confidence);
+        }
+        $findings = array_filter($findings);
+        $remarks = [new Remark('picture-file', 'containers.0.title', 'This is the picture’s own file. Where did you see it? Name the website, museum or collection, and use the address of the page it stands on.')];
+        if (! isset($findings['contributors'])) {
+            $remarks[] = new Remark('author-missing', 'contributors', 'The file does not say who made the picture. Look beside it on the page it stands on.');
+        }
+
+        return new Reading('photograph', $url, $findings, $remarks, []);
+    }
+
+    private static function finding(string $field, string $value, string $where, Confidence $confidence): ?Finding
+    {
+        if ($value === '') {
+            return null;
+        }
+        $evidence = new Evidence($where, $value);
+        if ($field === 'contributors') {
+            $people = array_map(static fn (Contributor $one): Contributor => new Contributor(Role::Photographer, $one->name), Bylines::contributors($value));
+
+            return $people === [] ? null : new Finding($field, $people, $evidence, $confidence);
+        }
+        if ($field === 'containers.0.date') {
+            $date = PartialDate::parse((string) preg_replace('/^(\d{4}):(\d{2}):(\d{2}).*$/', '$1-$2-$3', $value));
+
+            return $date->isDate() ? new Finding($field, $date->words(), $evidence, $confidence) : null;
+        }
+
+        return new Finding($field, $value, $evidence, $confidence);
+    }
+
+    /** @return list<array{string, string, string, Confidence}> */
+    private static function xmp(string $bytes): array
+    {
+        $start = strpos($bytes, '<x:xmpmeta');
+        $end = $start === false ? false : strpos($bytes, '</x:xmpmeta>', $start);
+        if ($start === false || $end === false) {
+            return [];
+        }
+        $xml = substr($bytes, $start, $end - $start + 12);
+        $dom = new \DOMDocument;
+        $before = libxml_use_internal_errors(true);
+        $read = stripos($xml, '<!DOCTYPE') === false && $dom->loadXML($xml, LIBXML_NONET | LIBXML_NOERROR | LIBXML_NOWARNING);
+        libxml_clear_errors();
+        libxml_use_internal_errors($before);
+        if (! $read) {
+            return [];
+        }
+        $xpath = new \DOMXPath($dom);
+        $text = static function (string $name) use ($xpath): string {
+            $found = $xpath->query("//*[local-name()=\"{$name}\"]//*[local-name()=\"li\"] | //*[local-name()=\"{$name}\"][not(*)] | //@*[local-name()=\"{$name}\"]");
+
+            return $found === false ? '' : implode('; ', array_filter(array_map(static fn (mixed $node): string => $node instanceof \DOMNode ? trim($node->textContent) : '', iterator_to_array($found))));
+        };
+
+        return [
+            ['title.main', $text('title') ?: $text('Headline'), self::XMP, Confidence::Stated],
+            ['contributors', $text('creator'), self::XMP, Confidence::Stated],
+            ['containers.0.date', $text('DateCreated'), self::XMP, Confidence::Stated],
+            ['containers.0.publisher', $text('Source'), self::XMP, Confidence::Likely],
+        ];
+    }
+
+    /** @return list<array{string, string, string, Confidence}> */
+    private static function iptc(string $bytes): array
+    {
+        $at = strpos($bytes, "Photoshop 3.0\0");
+        $records = $at === false ? false : @iptcparse(substr($bytes, $at, 65_000));
+        if (! is_array($records)) {
+            return [];
+        }
+        $text = static fn (string $tag): string => mb_scrub((string) ($records[$tag][0] ?? ''));
+
+        return [
+            ['title.main', $text('2#005') ?: $text('2#105'), self::IPTC, Confidence::Stated],
+            ['contributors', $text('2#080'), self::IPTC, Confidence::Stated],
+            ['containers.0.date', (string) preg_replace('/^(\d{4})(\d{2})(\d{2})$/', '$1-$2-$3', $text('2#055')), self::IPTC, Confidence::Stated],
+        ];
+    }
+
+    /** @return list<array{string, string, string, Confidence}> */
+    private static function exif(string $bytes): array
+    {
+        if (! str_starts_with($bytes, "\xFF\xD8") || ! function_exists('exif_read_data')) {
+            return [];
+        }
+        $stream = fopen('php://memory', 'r+');
+        if ($stream === false) {
+            return [];
+        }
+        fwrite($stream, $bytes);
+        rewind($stream);
+        $said = @exif_read_data($stream);
+        fclose($stream);
+        $text = static fn (string $key): string => is_array($said) && is_scalar($said[$key] ?? null) ? trim(mb_scrub((string) $said[$key]), "\0 ") : '';
+
+        return [
+            ['title.main', $text('ImageDescription'), self::EXIF, Confidence::Likely],
+            ['contributors', $text('Artist'), self::EXIF, Confidence::Likely],
+            ['containers.0.date', $text('DateTimeOriginal'), self::EXIF, Confidence::Likely],
+        ];
+    }
+}
