@@ -19,8 +19,8 @@ use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\Shown;
 use Bibrel\Core\Style\Standing;
-use Bibrel\Core\Style\Styles;
 use Bibrel\Core\Style\Style;
+use Bibrel\Core\Style\Styles;
 use Bibrel\Core\Text\Run;
 use Bibrel\Core\Write\PlainText;
 

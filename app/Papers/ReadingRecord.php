@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Bibrel\App\Papers;
 
 use Bibrel\Core\Read\Finding;
-use Bibrel\Core\Read\Remark;
 use Bibrel\Core\Read\Reading;
+use Bibrel\Core\Read\Remark;
 
 /** What is kept of a reading beside the source it became. */
 final class ReadingRecord

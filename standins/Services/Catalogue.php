@@ -98,7 +98,7 @@ final class Catalogue
      */
     private static function known(): array
     {
-        $book = /** @param list<array{given: string, family: string}> $people @param array<string, mixed> $more */ static fn (string $id, string $title, string $subtitle, array $people, string $house, int $year, string $isbn, array $more = []): array => ['id' => $id, 'title' => $title, 'subtitle' => $subtitle, 'people' => $people, 'house' => $house, 'place' => 'Gullhaven', 'year' => $year, 'form' => 'book', 'edited' => false, 'translator' => null, 'edition' => '', 'series' => '', 'number' => 0, 'copyrightOnly' => false, 'original' => 0, 'language' => 'eng', 'isbn' => $isbn, ...$more];
+        $book = /** @param  list<array{given: string, family: string}>  $people @param  array<string, mixed>  $more */ static fn (string $id, string $title, string $subtitle, array $people, string $house, int $year, string $isbn, array $more = []): array => ['id' => $id, 'title' => $title, 'subtitle' => $subtitle, 'people' => $people, 'house' => $house, 'place' => 'Gullhaven', 'year' => $year, 'form' => 'book', 'edited' => false, 'translator' => null, 'edition' => '', 'series' => '', 'number' => 0, 'copyrightOnly' => false, 'original' => 0, 'language' => 'eng', 'isbn' => $isbn, ...$more];
         $brook = [['given' => 'Halima', 'family' => 'Brook']];
 
         return [
@@ -116,7 +116,7 @@ final class Catalogue
     private static function clauses(string $cql): ?array
     {
         $clauses = [];
-        foreach (preg_split('/\s+and\s+/i', trim($cql)) ?: [] as $clause) {
+        foreach (preg_split('/\s+and\s+(?=[\w.]+\s*(?:=|all|any|exact))/i', trim($cql)) ?: [] as $clause) {
             if (preg_match('/^(?:([\w.]+)\s*(?:=|all|any|exact|==)\s*)?(?:"((?:[^"\\\\]|\\\\.)*)"|([^\s"]+))$/i', trim($clause), $m) !== 1) {
                 return null;
             }

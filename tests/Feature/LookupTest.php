@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace Bibrel\Tests\Feature;
 
+use Bibrel\App\Lookup\FetchedPage;
+use Bibrel\App\Lookup\HostTurns;
+use Bibrel\App\Lookup\LookupFailed;
+use Bibrel\App\Lookup\PageMemory;
+use Illuminate\Cache\ArrayStore;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -193,6 +199,27 @@ final class LookupTest extends AppTestCase
         $again = $this->postJson("/api/papers/{$paper}/sources/{$id}/lookup", ['today' => '2026-11-25'])->assertOk();
         self::assertSame('My own title', $again->json('source.title.main'));
         self::assertSame('Grain by Moonlight: A Night at the Sallow Gates', $again->json('reading.findings')['title.main']['value']);
+    }
+
+    public function test_an_answer_is_remembered_for_a_while_and_asked_for_anew_on_demand(): void
+    {
+        $memory = new PageMemory(Cache::store('array'), 15);
+        self::assertNull($memory->recall('https://a.example/', 'text/html'));
+        $memory->keep('https://a.example/', 'text/html', new FetchedPage('https://a.example/x', 'text/html', 'moth'));
+        self::assertSame('moth', $memory->recall('https://a.example/', 'text/html')?->body);
+        self::assertNull($memory->recall('https://a.example/', 'application/json'), 'Another form of it is another answer.');
+        self::assertNull((new PageMemory(Cache::store('array'), 0))->recall('https://a.example/', 'text/html'));
+    }
+
+    public function test_a_host_is_never_asked_by_more_than_a_few_at_once(): void
+    {
+        $turns = new HostTurns(new ArrayStore, 2);
+        $soon = microtime(true) + 0.2;
+        $inside = fn (): string => $turns->take('a.example', $soon, fn (): string => $turns->take('a.example', $soon, fn (): string => 'two'));
+        self::assertSame('two', $inside());
+        self::assertSame('three', $turns->take('b.example', $soon, fn (): string => $turns->take('a.example', $soon, fn (): string => 'three')), 'Another host has turns of its own.');
+        $this->expectException(LookupFailed::class);
+        $turns->take('a.example', $soon, fn (): string => $turns->take('a.example', $soon, fn (): string => $turns->take('a.example', $soon, fn (): string => 'never')));
     }
 
     public function test_several_leads_become_a_batch_in_which_one_bad_line_holds_up_none(): void

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Read;
 
-use Bibrel\Core\Read\Reading;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\PartialDate;
 
