@@ -29,6 +29,7 @@ Route::prefix('api')->group(static function (): void {
     Route::post('papers/{paper}/batches', [BatchController::class, 'store']);
     Route::get('papers/{paper}/batches/{batch}', [BatchController::class, 'show']);
     Route::post('papers/{paper}/batches/{batch}/leads/{place}/retry', [BatchController::class, 'retry'])->whereNumber('place');
+    Route::post('tidied', [ComposeController::class, 'tidied']);
     Route::post('bylines', [ComposeController::class, 'bylines']);
     Route::post('compose', [ComposeController::class, 'compose']);
     Route::get('papers/{paper}/clipboard', [PageController::class, 'clipboard']);

@@ -26,12 +26,18 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->profile = sys_get_temp_dir().'/bibrel-browser-'.bin2hex(random_bytes(6));
         $options = (new ChromeOptions)->setBinary('/usr/bin/chromium');
-        $options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--window-size=1280,800', "--user-data-dir={$this->profile}"]);
+        $options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--window-size=1280,800', "--user-data-dir={$this->profile}", ...$this->arguments()]);
         $wanted = DesiredCapabilities::chrome();
         $wanted->setCapability(ChromeOptions::CAPABILITY, $options);
         $wanted->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
         $this->browser = RemoteWebDriver::create((string) getenv('BIBREL_DRIVER'), $wanted, 60_000, 60_000);
         $this->cdp('Emulation.setDeviceMetricsOverride', ['width' => 1280, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false]);
+    }
+
+    /** @return list<string> what a test's browser is started with beside the usual */
+    protected function arguments(): array
+    {
+        return [];
     }
 
     protected function tearDown(): void
@@ -74,7 +80,7 @@ abstract class BrowserTestCase extends TestCase
 
     protected function lookUp(string $address): void
     {
-        $this->type($this->css('.lead input'), $address.WebDriverKeys::ENTER);
+        $this->type($this->css('.lead textarea'), $address.WebDriverKeys::ENTER);
         $this->css('.fields');
     }
 

@@ -114,15 +114,15 @@ final class FirstPaperTest extends BrowserTestCase
         $this->until(fn (): bool => count($this->entries()) === 1, 'The source did not come back.');
     }
 
-    public function test_what_is_no_address_keeps_its_text_and_says_what_to_do(): void
+    public function test_what_is_not_found_keeps_its_text_and_says_what_to_do(): void
     {
         $this->beginPaper();
-        $this->type($this->css('.lead input'), 'The <b>salt</b> year'.WebDriverKeys::ENTER);
-        self::assertStringContainsString('not the address of a web page', $this->css('.lead .notice')->getText());
-        self::assertSame('The <b>salt</b> year', $this->css('.lead input')->getAttribute('value'));
+        $this->type($this->css('.lead textarea'), 'The <b>unwritten</b> atlas'.WebDriverKeys::ENTER);
+        self::assertStringContainsString('neither among books nor among articles', $this->css('.lead .notice')->getText());
+        self::assertSame('The <b>unwritten</b> atlas', $this->css('.lead textarea')->getAttribute('value'));
         $this->button('Fill in a book by hand')->click();
-        $this->sees('The <B>Salt</B> Year.');
-        self::assertSame('The <b>salt</b> year', $this->field('title.main')->getAttribute('value'));
+        $this->sees('The <B>Unwritten</B> Atlas.');
+        self::assertSame('The <b>unwritten</b> atlas', $this->field('title.main')->getAttribute('value'));
     }
 
     public function test_a_failed_lookup_opens_the_form_with_the_address(): void

@@ -9,6 +9,7 @@ use Bibrel\Core\Cite\Locator;
 use Bibrel\Core\Cite\Mention;
 use Bibrel\Core\Page\Page;
 use Bibrel\Core\Read\Bylines;
+use Bibrel\Core\Read\Selection;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Source;
@@ -26,6 +27,15 @@ final class ComposeController
         $input = $request->validate(['text' => ['required', 'string', 'max:4000']], ['text.max' => 'That is more than a byline. Paste only the line with the names.']);
 
         return new JsonResponse(['contributors' => array_map(static fn (Contributor $one): array => $one->toArray(), Bylines::contributors($input['text']))]);
+    }
+
+    /** Words selected on a page, tidied for the field they are to go into. */
+    public function tidied(Request $request): JsonResponse
+    {
+        $input = $request->validate(['field' => ['required', 'string', 'max:60'], 'text' => ['required', 'string', 'max:2000'], 'site' => ['nullable', 'string', 'max:300']]);
+        $value = Selection::tidied($input['field'], $input['text'], (string) ($input['site'] ?? ''));
+
+        return new JsonResponse(['value' => is_string($value) ? $value : array_map(static fn (Contributor $one): array => $one->toArray(), $value)]);
     }
 
     /**

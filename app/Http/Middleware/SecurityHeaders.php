@@ -16,7 +16,7 @@ final class SecurityHeaders
         $request->attributes->set('nonce', $nonce);
         $response = $next($request);
         $response->headers->add([
-            'Content-Security-Policy' => "default-src 'none'; script-src 'self'; style-src 'self' 'nonce-{$nonce}'; img-src 'self' data:; font-src 'self'; connect-src 'self'; manifest-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'",
+            'Content-Security-Policy' => "default-src 'none'; script-src 'self'; style-src 'self' 'nonce-{$nonce}'; img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; manifest-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'",
             'X-Content-Type-Options' => 'nosniff',
             'X-Frame-Options' => 'DENY',
             'Referrer-Policy' => 'same-origin',

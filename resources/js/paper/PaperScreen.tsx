@@ -13,11 +13,13 @@ import { NOWHERE } from '../sources/InText';
 import { KindChoice } from '../sources/KindChoice';
 import { SourceForm } from '../sources/SourceForm';
 import { SourceList } from '../sources/SourceList';
+import type { Found } from '../lookup/found';
+import { FoundPanel } from '../lookup/FoundPanel';
+import { LeadBox } from '../lookup/LeadBox';
 import { Dialog } from '../ui/Dialog';
 import { UndoBar } from '../ui/UndoBar';
 import { copyOut, copyWords } from './clipboard';
 import { CourseRules } from './CourseRules';
-import { LeadBox } from './LeadBox';
 import { TopBar } from './TopBar';
 import { usePaper } from './usePaper';
 import { useReference } from './useReference';
@@ -42,6 +44,7 @@ export default function PaperScreen() {
     const [rules, setRules] = useState(false);
     const [removed, setRemoved] = useState<{ id: string; name: string } | null>(null);
     const [said, setSaid] = useState('');
+    const [found, setFound] = useState<Found | null>(null);
     const [shown, setShown] = useState<'left' | 'page'>('left');
     const wantedField = useRef<string | null>(null);
     const open = sourceId === null ? undefined : sources[sourceId];
@@ -57,10 +60,12 @@ export default function PaperScreen() {
     const cited = sourceId === null ? undefined : page?.entries.find((entry) => entry.id === sourceId);
     const [mention, setMention] = useState(NOWHERE);
     useEffect(() => setMention(NOWHERE), [sourceId]);
-    const { look } = paper;
+    const { look, reload } = paper;
     useEffect(() => {
         if (open !== undefined && cited !== undefined && cited.citation === undefined) look({ ...open.source, id: open.id }, NOWHERE);
     }, [open, cited, look]);
+
+    const changed = useCallback(() => void reload(), [reload]);
 
     const go = useCallback((id: string | null) => void navigate(id === null ? `/papers/${paperId}` : `/papers/${paperId}/sources/${id}`), [navigate, paperId]);
 
@@ -95,6 +100,23 @@ export default function PaperScreen() {
         copyOut(paperId, id, formatted)
             .then(() => setSaid(id === null ? 'The page is on the clipboard. Paste it into your document.' : 'The entry is on the clipboard.'))
             .catch((error: Problem) => setSaid(error.message));
+    const lookUp = async (lead: string, take: 'citation' | null = null) => {
+        const became = await paper.lookUp(lead, take);
+        if (became !== null && typeof became !== 'string') {
+            setFound(became);
+            return;
+        }
+        setFound((before) => (before?.kind === 'batch' ? before : null));
+        if (became === null) setSaid('The records were added.');
+        go(became);
+    };
+    const choose = async (lead: string, part: boolean) => {
+        const became = await paper.lookUp(lead);
+        if (typeof became !== 'string') return;
+        if (part) await paper.ask(became, 'part');
+        setFound(null);
+        go(became);
+    };
     const remove = async (id: string) => {
         const name = called(sources[id]!.source);
         if (id === sourceId) go(null);
@@ -127,15 +149,24 @@ export default function PaperScreen() {
             </div>
             <div className="halves" data-shown={shown}>
                 <section className="left" aria-label="Sources">
-                    <LeadBox
-                        onLookUp={async (lead) => go(await paper.lookUp(lead))}
-                        onByHand={async (kind, title) => go(await paper.add({ kind, ...(title === '' ? {} : { title: { main: title } }) }))}
-                    />
+                    <LeadBox onLookUp={lookUp} onByHand={async (kind, title) => go(await paper.add({ kind, ...(title === '' ? {} : { title: { main: title } }) }))} />
                     <div className="scroll">
                         {paper.save.state !== 'saved' && paper.save.sentence !== '' && (
                             <p className="notice" role="alert">
                                 {paper.save.sentence}
                             </p>
+                        )}
+                        {found !== null && (
+                            <FoundPanel
+                                paperId={paperId}
+                                found={found}
+                                onChoose={choose}
+                                onTake={(lead) => lookUp(lead, 'citation')}
+                                onOpen={(id) => go(id)}
+                                onLookUp={lookUp}
+                                onChanged={changed}
+                                onClose={() => setFound(null)}
+                            />
                         )}
                         {open === undefined ? (
                             <SourceList
@@ -162,6 +193,7 @@ export default function PaperScreen() {
                                     family={family}
                                     reference={reference}
                                     onEdit={(source, settled) => paper.edit(open.id, source, settled ?? null)}
+                                    onAsk={(what) => void paper.ask(open.id, what).catch((error: Problem) => setSaid(error.message))}
                                     onField={setLitField}
                                     mention={mention}
                                     onMention={(next) => {

@@ -46,6 +46,16 @@ export class Saver {
         return left.source;
     }
 
+    version(id: string): number {
+        return this.versions.get(id) ?? 0;
+    }
+
+    /** Resolves once nothing is waiting to be saved, or after a few seconds of trying. */
+    async idle(): Promise<void> {
+        this.flush();
+        for (let i = 0; i < 100 && this.pending.size > 0; i++) await new Promise((resolve) => setTimeout(resolve, 50));
+    }
+
     change(id: string, source: Source, settled: string[] | null = null): void {
         const pending = { source, settled: settled ?? this.pending.get(id)?.settled ?? null, version: this.versions.get(id) ?? 0 };
         this.pending.set(id, pending);

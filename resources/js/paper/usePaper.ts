@@ -2,6 +2,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { ulid } from 'ulid';
 import { call, Problem } from '../api/client';
 import type { Mention, Page, PageEntry, Paper, SavedSource, Settings, Source } from '../api/types';
+import type { Answer, Batch, Found } from '../lookup/found';
 import { LiveComposer } from './LiveComposer';
 import { Saver, type SaveState } from './Saver';
 
@@ -21,6 +22,12 @@ function merged(before: Page | null, after: Page): Page {
             return same && (entry.citation === undefined || JSON.stringify([entry.citation, entry.narrative]) === JSON.stringify([old.citation, old.narrative])) ? old : entry;
         }),
     };
+}
+
+/** The student's own day. */
+function today(): string {
+    const now = new Date();
+    return `${now.getFullYear()}-${String(now.getMonth() + 1).padStart(2, '0')}-${String(now.getDate()).padStart(2, '0')}`;
 }
 
 /** One paper: what the server has, what is being typed, and how both are kept the same. */
@@ -157,15 +164,27 @@ export function usePaper(id: string) {
         [id, load],
     );
 
+    /** The id of the source a lead became, or what there is to choose from. */
     const lookUp = useCallback(
-        async (lead: string): Promise<string> => {
-            const now = new Date();
-            const today = `${now.getFullYear()}-${String(now.getMonth() + 1).padStart(2, '0')}-${String(now.getDate()).padStart(2, '0')}`;
-            const saved = await call<SavedSource>('POST', `papers/${id}/lookups`, { id: ulid(), lead, today });
+        async (lead: string, take: 'citation' | null = null): Promise<string | Found | null> => {
+            const answer = await call<Answer>('POST', `papers/${id}/lookups`, { id: ulid(), lead, today: today(), take });
+            if ('choice' in answer) return { kind: 'choice', lead, candidates: answer.choice };
+            if ('compared' in answer) return { kind: 'compared', lead, compared: answer.compared };
+            if ('lines' in answer) return { kind: 'batch', batch: await call<Batch>('POST', `papers/${id}/batches`, { id: ulid(), leads: lead, today: today() }) };
             await load();
-            return saved.id;
+            return 'added' in answer ? null : answer.id;
         },
         [id, load],
+    );
+
+    /** Asks the server to change a source as a whole, once everything typed is saved. */
+    const ask = useCallback(
+        async (sourceId: string, what: 'part' | 'lookup') => {
+            await saver.idle();
+            await call<SavedSource>('POST', `papers/${id}/sources/${sourceId}/${what}`, { version: saver.version(sourceId), today: today() });
+            await load();
+        },
+        [id, load, saver],
     );
 
     const remove = useCallback(
@@ -198,7 +217,7 @@ export function usePaper(id: string) {
         [conflict, saver, composer],
     );
 
-    return { settings, sources, page, save, conflict, problem, look, edit, change, add, lookUp, remove, restore, settle };
+    return { settings, sources, page, save, conflict, problem, look, edit, change, add, lookUp, ask, reload: load, remove, restore, settle };
 }
 
 export type PaperHandle = ReturnType<typeof usePaper>;

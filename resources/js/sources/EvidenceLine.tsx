@@ -6,6 +6,8 @@ const WORDS = { stated: 'Stated', likely: 'Likely', guess: 'A guess' } as const;
 interface Props {
     finding: Finding;
     current: string | Contributor[];
+    checked: boolean;
+    onCheck: (checked: boolean) => void;
     onUse: (value: string | Contributor[]) => void;
     onSee: ((text: string) => void) | null;
 }
@@ -14,16 +16,18 @@ function words(value: string | Contributor[]): string {
     return typeof value === 'string' ? value : listed(value);
 }
 
-/** Says where a value came from and how sure that is; offers what else was found. */
-export function EvidenceLine({ finding, current, onUse, onSee }: Props) {
-    const holds = words(current) === words(finding.value);
-    const others = finding.alternatives.filter((one) => words(one.value) !== words(current));
+/** Says where a value came from and how sure that is; offers what else was found; takes the student's own check mark. */
+export function EvidenceLine({ finding, current, checked, onCheck, onUse, onSee }: Props) {
+    const now = words(current);
+    const holds = now === words(finding.value);
+    const others = finding.alternatives.filter((one) => words(one.value) !== now);
     const see = onSee !== null && finding.evidence.visible && finding.evidence.text !== '';
+    const offered = finding.filled === false ? 'Use it anyway' : now === '' ? 'Use it' : 'Put back';
     return (
         <>
             {holds ? (
                 <div className="ev">
-                    <span className={`dot ${finding.confidence}`} aria-hidden="true" />
+                    <span className={checked ? 'dot checked' : `dot ${finding.confidence}`} aria-hidden="true" />
                     <span>
                         <span className="visually-hidden">{WORDS[finding.confidence]}. </span>
                         {finding.evidence.where}{' '}
@@ -31,17 +35,24 @@ export function EvidenceLine({ finding, current, onUse, onSee }: Props) {
                             <button className="link" type="button" onClick={() => onSee(finding.evidence.text)}>
                                 See it
                             </button>
-                        )}
+                        )}{' '}
+                        <button className="link quiet" type="button" aria-pressed={checked} onClick={() => onCheck(!checked)}>
+                            {checked ? 'Checked by you' : 'I checked it'}
+                        </button>
                     </span>
                 </div>
             ) : (
                 <div className={finding.confidence === 'guess' ? 'ev wants' : 'ev'}>
                     <span className={`dot ${finding.filled === false ? 'guess' : 'own'}`} aria-hidden="true" />
                     <span>
-                        {finding.filled === false ? `${words(finding.value)}? ` : `You changed this. The page says “${words(finding.value)}”. `}
+                        {finding.filled === false
+                            ? `${words(finding.value)}? `
+                            : now === ''
+                              ? `“${words(finding.value)}” was found. `
+                              : `You changed this. Found: “${words(finding.value)}”. `}
                         {finding.filled === false && `${finding.evidence.where} `}
                         <button className="link" type="button" onClick={() => onUse(finding.value)}>
-                            {finding.filled === false ? 'Use it anyway' : 'Put back'}
+                            {offered}
                         </button>
                     </span>
                 </div>

@@ -1,40 +1,93 @@
-import { useEffect, useRef } from 'react';
+import { Button } from 'antd';
+import { useEffect, useRef, useState } from 'react';
 
 interface Props {
     blocks: { tag: string; text: string }[];
+    /** The place to show first. */
     mark: string;
+    /** Every place a value came from. */
+    places: string[];
+    fields: { path: string; label: string }[];
+    onTake: (path: string, text: string) => void;
     onClose: () => void;
 }
 
-/** The words of the looked-up page, with the place a value came from marked. Text only: nothing of the page runs here. */
-export function PageCopy({ blocks, mark, onClose }: Props) {
-    const marked = useRef<HTMLElement>(null);
-    useEffect(() => marked.current?.scrollIntoView({ block: 'center' }), [mark]);
-    const found = mark === '' ? -1 : blocks.findIndex((block) => block.text.includes(mark));
+/** The pieces of a text, those among the marked places told apart. */
+function pieces(text: string, places: string[]): { text: string; place: string | null }[] {
+    const found = places
+        .map((place) => ({ place, at: text.indexOf(place) }))
+        .filter(({ place, at }) => at >= 0 && place.length > 2)
+        .sort((a, b) => a.at - b.at || b.place.length - a.place.length);
+    const cut: { text: string; place: string | null }[] = [];
+    let from = 0;
+    for (const { place, at } of found) {
+        if (at < from) continue;
+        cut.push({ text: text.slice(from, at), place: null }, { text: place, place });
+        from = at + place.length;
+    }
+    return [...cut, { text: text.slice(from), place: null }];
+}
+
+/**
+ * The words of the looked-up page, with the places values came from marked; any words of it can be put into a field. Text
+ * only: nothing of the page runs here.
+ */
+export function PageCopy({ blocks, mark, places, fields, onTake, onClose }: Props) {
+    const box = useRef<HTMLElement>(null);
+    const [selected, setSelected] = useState('');
+    useEffect(() => box.current?.querySelector('mark.now')?.scrollIntoView({ block: 'center' }), [mark]);
+    useEffect(() => {
+        const look = () => {
+            const selection = document.getSelection();
+            const inside = selection !== null && selection.rangeCount > 0 && box.current?.contains(selection.anchorNode);
+            // Choosing a button below empties the selection; the words stay until others are selected.
+            if (inside && selection.toString().trim() !== '') setSelected(selection.toString().replace(/\s+/g, ' ').trim());
+        };
+        document.addEventListener('selectionchange', look);
+        return () => document.removeEventListener('selectionchange', look);
+    }, []);
 
     return (
-        <section className="copy" aria-label="Page copy" tabIndex={0}>
-            <p>
-                <b>Page copy</b>{' '}
+        <section className="copy" aria-label="Page copy">
+            <header>
+                <b>Page copy</b>
+                <span className="soft">Select words in it to put them into a field.</span>
                 <button className="link" type="button" onClick={onClose}>
                     Close
                 </button>
-            </p>
-            {blocks.length === 0 && <p className="soft">There is no copy of this page. Look at it in your browser.</p>}
-            {blocks.map((block, i) => {
-                const at = i === found ? block.text.indexOf(mark) : -1;
-                const text =
-                    at < 0 ? (
-                        block.text
-                    ) : (
-                        <>
-                            {block.text.slice(0, at)}
-                            <mark ref={marked}>{mark}</mark>
-                            {block.text.slice(at + mark.length)}
-                        </>
+            </header>
+            <article ref={box} tabIndex={0} aria-label="Text of the page">
+                {blocks.length === 0 && <p className="soft">There is no copy of this page. Look at it in your browser.</p>}
+                {blocks.map((block, i) => {
+                    const text = pieces(block.text, [mark, ...places.filter((place) => place !== mark)]).map((piece, n) =>
+                        piece.place === null ? (
+                            piece.text
+                        ) : (
+                            <mark key={n} className={piece.place === mark ? 'now' : undefined}>
+                                {piece.text}
+                            </mark>
+                        ),
                     );
-                return /^h[1-6]$/.test(block.tag) ? <h3 key={i}>{text}</h3> : <p key={i}>{text}</p>;
-            })}
+                    return /^h[1-6]$/.test(block.tag) ? <h3 key={i}>{text}</h3> : <p key={i}>{text}</p>;
+                })}
+            </article>
+            {selected !== '' && (
+                <footer>
+                    <span>Put “{selected.length > 60 ? `${selected.slice(0, 60)} …` : selected}” into</span>
+                    {fields.map((field) => (
+                        <Button
+                            key={field.path}
+                            size="small"
+                            onClick={() => {
+                                onTake(field.path, selected);
+                                setSelected('');
+                            }}
+                        >
+                            {field.label}
+                        </Button>
+                    ))}
+                </footer>
+            )}
         </section>
     );
 }

@@ -19,6 +19,8 @@ interface Props {
     reference: Reference;
     onEdit: (source: Source, settled?: string[]) => void;
     onField: (path: string | null) => void;
+    /** Has the server change the source as a whole: one part of the book was used, or it is looked up again. */
+    onAsk: (what: 'part' | 'lookup') => void;
     mention: Mention;
     onMention: (mention: Mention) => void;
     onCopyText: (html: string, text: string) => void;
@@ -28,6 +30,19 @@ interface Props {
 function isQuiet(point: Remark): boolean {
     return point.soft === true || point.id === 'missing-required';
 }
+
+/** Remarks that stay open though their field is filled. */
+const STANDING = ['lookup-failed', 'whole-or-part', 'citation-doubt', 'picture-file'];
+
+/** What settles a remark, where it is not that the source has none. */
+const SETTLED: Record<string, string> = {
+    'lookup-failed': 'All right',
+    'whole-or-part': 'The whole book',
+    'citation-doubt': 'It is right',
+    'picture-file': 'All right',
+    'author-guess': 'It is right',
+    'date-guess': 'It has none',
+};
 
 const DATES = ['containers.0.date', 'accessed', 'original.date'];
 
@@ -48,7 +63,7 @@ function today(): string {
 }
 
 /** One source's fields in the order of the style, with what was found, what is open, and help in place. */
-export function SourceForm({ paperId, saved, entry, family, reference, onEdit, onField, mention, onMention, onCopyText }: Props) {
+export function SourceForm({ paperId, saved, entry, family, reference, onEdit, onField, onAsk, mention, onMention, onCopyText }: Props) {
     const { source, reading } = saved;
     const kind = reference.kinds.find((one) => one.id === source.kind) ?? reference.kinds[reference.kinds.length - 1]!;
     const [all, setAll] = useState(false);
@@ -68,7 +83,7 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
     const open: Remark[] = [...(reading?.remarks ?? []).filter((remark) => !settled.includes(remark.id) && stillOpen(remark)), ...saved.points.filter((point) => !isQuiet(point))];
 
     function stillOpen(remark: Remark): boolean {
-        return remark.id === 'lookup-failed' || !hasValue(source, fieldOf(remark.field));
+        return STANDING.includes(remark.id) || !hasValue(source, fieldOf(remark.field));
     }
 
     const set = (path: string, value: unknown) => onEdit(withAt(source, path, value));
@@ -79,13 +94,29 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
             </button>
         ) : null;
     const settle = (remark: Remark) => onEdit(source, [...settled, remark.id]);
+    const checked = (path: string) => settled.includes(`checked:${path}`);
+    const check = (path: string, on: boolean) => onEdit(source, on ? [...settled, `checked:${path}`] : settled.filter((one) => one !== `checked:${path}`));
+    /** What the style does without a field the student says the source does not have. */
+    const without = (path: string) =>
+        (reading?.remarks ?? []).some((remark) => settled.includes(remark.id) && fieldOf(remark.field) === path && /date|author|copyright/.test(remark.id));
 
     const seeIn = async (mark: string) => {
         const answer = await call<{ blocks: { tag: string; text: string }[] }>('GET', `papers/${paperId}/sources/${saved.id}/page-copy`);
         setCopy({ blocks: answer.blocks, mark });
     };
 
+    /** Words selected in the page copy, tidied for the field they go into. */
+    const take = async (path: string, text: string) => {
+        const tidied = await call<{ value: string | Contributor[] }>('POST', 'tidied', { field: path, text: text.slice(0, 2000), site: textAt(source, 'containers.0.title') });
+        set(path, tidied.value);
+    };
+
     useEffect(() => setCopy(null), [saved.id]);
+    const copied = reading !== null && reading.url !== '';
+    const places = Object.values(reading?.findings ?? {})
+        .filter((finding) => finding.evidence.visible)
+        .map((finding) => finding.evidence.text);
+    const kindFinding = reading?.findings['kind'];
 
     const under = (field: Field, current: string | Contributor[]) => {
         const finding = reading?.findings[field.path];
@@ -93,7 +124,16 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
         const offered = open.filter((remark) => remark.id === 'copyright-year' && remark.field === field.path);
         return (
             <>
-                {finding !== undefined && <EvidenceLine finding={finding} current={current} onUse={(value) => set(field.path, value)} onSee={(text) => void seeIn(text)} />}
+                {finding !== undefined && (
+                    <EvidenceLine
+                        finding={finding}
+                        current={current}
+                        checked={checked(field.path)}
+                        onCheck={(on) => check(field.path, on)}
+                        onUse={(value) => set(field.path, value)}
+                        onSee={copied ? (text) => void seeIn(text) : null}
+                    />
+                )}
                 {offered.map((remark) => (
                     <div className="ev wants" key={remark.id}>
                         <span className="dot guess" aria-hidden="true" />
@@ -109,7 +149,7 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
                     <div className={isQuiet(point) ? 'ev' : 'ev wants'} key={point.id + point.sentence}>
                         <span className={isQuiet(point) ? 'dot own' : 'dot guess'} aria-hidden="true" />
                         <span>
-                            {point.sentence} {mendButton(point)}
+                            {without(field.path) ? point.sentence.replace(/^.* is still open\./, 'You said the source has none.') : point.sentence} {mendButton(point)}
                         </span>
                     </div>
                 ))}
@@ -178,14 +218,29 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
                                 {remark.sentence}
                                 <span className="acts">
                                     {mendButton(remark)}
-                                    {remark.id !== 'lookup-failed' && reading !== null && reading.remarks.includes(remark) && (
+                                    {remark.id === 'whole-or-part' && (
+                                        <button className="link" type="button" onClick={() => onAsk('part')}>
+                                            One part of it
+                                        </button>
+                                    )}
+                                    {remark.id === 'lookup-failed' && (
+                                        <button className="link" type="button" onClick={() => onAsk('lookup')}>
+                                            Try again
+                                        </button>
+                                    )}
+                                    {remark.id === 'citation-doubt' && (
+                                        <button className="link" type="button" onClick={() => set(fieldOf(remark.field), remark.value)}>
+                                            Read it that way
+                                        </button>
+                                    )}
+                                    {copied && !STANDING.includes(remark.id) && reading.remarks.includes(remark) && (
                                         <button className="link" type="button" onClick={() => void seeIn(remark.value)}>
                                             Show the page copy
                                         </button>
                                     )}
                                     {reading?.remarks.includes(remark) && (
                                         <button className="link" type="button" onClick={() => settle(remark)}>
-                                            {remark.id === 'lookup-failed' ? 'All right' : 'It has none'}
+                                            {SETTLED[remark.id] ?? 'It has none'}
                                         </button>
                                     )}
                                 </span>
@@ -194,7 +249,32 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
                     </ul>
                 </div>
             )}
-            {copy !== null && <PageCopy blocks={copy.blocks} mark={copy.mark} onClose={() => setCopy(null)} />}
+            {kindFinding !== undefined && kindFinding.value === source.kind && (
+                <p className="kind-ev">
+                    <span className={`dot ${kindFinding.confidence}`} aria-hidden="true" /> {kind.label}:{' '}
+                    {kindFinding.evidence.where.charAt(0).toLowerCase() + kindFinding.evidence.where.slice(1)}
+                </p>
+            )}
+            {copied && (
+                <p className="kind-ev">
+                    <button className="link" type="button" onClick={() => void seeIn('')}>
+                        Page copy
+                    </button>
+                    <button className="link" type="button" onClick={() => onAsk('lookup')}>
+                        Look it up again
+                    </button>
+                </p>
+            )}
+            {copy !== null && (
+                <PageCopy
+                    blocks={copy.blocks}
+                    mark={copy.mark}
+                    places={places}
+                    fields={shown.filter((field) => !['accessed', 'annotation', 'language', 'containers.0.url'].includes(field.path)).map(({ path, label }) => ({ path, label }))}
+                    onTake={(path, text) => void take(path, text)}
+                    onClose={() => setCopy(null)}
+                />
+            )}
             <ReachChoice kind={kind} source={source} onEdit={(next) => onEdit(next)} />
             <div className="fields">
                 {shown.map((field) => {

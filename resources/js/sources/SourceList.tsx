@@ -30,7 +30,7 @@ export function SourceList({ page, sources, reference, onOpen, onCopy, onRemove 
                 <h2>Add your first source</h2>
                 <ol>
                     <li>
-                        Paste the address of a web page above and choose <b>Look it up</b>. For a book, choose <b>Fill in by hand</b>.
+                        Paste what you have above, a link, an ISBN, a DOI or a title, and choose <b>Look it up</b>. Or fill the fields in by hand.
                     </li>
                     <li>Check each field. Bibrel says where every value came from, and what it could not find.</li>
                     <li>Watch the entry take shape on the page at the right. Point at any part of it to see why it looks as it does.</li>

@@ -29,7 +29,8 @@ final class Comparison
         $open = null;
         foreach (self::aligned($theirs, $ours) as [$left, $right, $at]) {
             $same = $left !== '' && $right !== '';
-            $rule = $same ? '' : ($rules[min($at, count($rules) - 1)] ?? '');
+            // What does not belong there is judged by the rule of the word it hangs on to.
+            $rule = $same ? '' : ($rules[max(0, min($right === '' ? $at - 1 : $at, count($rules) - 1))] ?? '');
             if ($open !== null && ($open['rule'] === '') === $same) {
                 $open = [...$open, 'theirs' => trim("{$open['theirs']} {$left}"), 'ours' => trim("{$open['ours']} {$right}")];
 

@@ -1,0 +1,76 @@
+import { BarcodeFormat, BrowserMultiFormatReader, DecodeHintType, NotFoundException } from '@zxing/library';
+import { useEffect, useRef, useState } from 'react';
+import { Dialog } from '../ui/Dialog';
+
+interface Props {
+    onFound: (isbn: string) => void;
+    onClose: () => void;
+}
+
+/** Only a book's barcode begins like this; what else stands on the back cover is a price or a shop's own code. */
+const BOOK = /^97[89]\d{10}$/;
+
+const HINTS = new Map<DecodeHintType, unknown>([
+    [DecodeHintType.POSSIBLE_FORMATS, [BarcodeFormat.EAN_13]],
+    [DecodeHintType.TRY_HARDER, true],
+]);
+
+/** Reads the ISBN off a book's back cover, with the camera or from a photo. Nothing leaves the browser but the number. */
+export default function Barcode({ onFound, onClose }: Props) {
+    const video = useRef<HTMLVideoElement>(null);
+    const [said, setSaid] = useState('Hold the barcode on the back cover into the picture.');
+
+    useEffect(() => {
+        const reader = new BrowserMultiFormatReader(HINTS, 250);
+        let open = true;
+        const watch = async () => {
+            try {
+                await reader.decodeFromConstraints({ video: { facingMode: 'environment' } }, video.current ?? 'camera', (result, error) => {
+                    if (!open) return;
+                    if (result && BOOK.test(result.getText())) {
+                        open = false;
+                        reader.reset();
+                        onFound(result.getText());
+                    } else if (result) {
+                        setSaid('That is a barcode, but not a book’s. The right one begins with 978 or 979.');
+                    } else if (error && !(error instanceof NotFoundException)) {
+                        setSaid('Hold it a little steadier, or farther away.');
+                    }
+                });
+            } catch {
+                if (open) setSaid('There is no camera here, or it may not be used. Choose a photo of the barcode instead, or type the number above it.');
+            }
+        };
+        void watch();
+        return () => {
+            open = false;
+            reader.reset();
+        };
+    }, [onFound]);
+
+    const fromPhoto = async (photo: File | undefined) => {
+        if (photo === undefined) return;
+        const url = URL.createObjectURL(photo);
+        try {
+            const result = await new BrowserMultiFormatReader(HINTS).decodeFromImageUrl(url);
+            if (BOOK.test(result.getText())) onFound(result.getText());
+            else setSaid('The barcode in this photo is not a book’s. The right one begins with 978 or 979.');
+        } catch {
+            setSaid('No barcode can be read in this photo. Take it straight on, in good light, with the bars filling the picture.');
+        } finally {
+            URL.revokeObjectURL(url);
+        }
+    };
+
+    return (
+        <Dialog title="Scan a barcode" open onClose={onClose}>
+            <div className="scan">
+                <video ref={video} muted playsInline aria-label="What the camera sees" />
+                <p role="status">{said}</p>
+                <label>
+                    <span>Or take it from a photo</span> <input type="file" accept="image/*" onChange={(event) => void fromPhoto(event.target.files?.[0])} />
+                </label>
+            </div>
+        </Dialog>
+    );
+}

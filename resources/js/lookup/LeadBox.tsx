@@ -1,0 +1,152 @@
+import { Button } from 'antd';
+import { lazy, Suspense, useRef, useState, type ClipboardEvent, type DragEvent, type FormEvent, type KeyboardEvent } from 'react';
+import type { Problem } from '../api/client';
+
+const Barcode = lazy(() => import('./Barcode'));
+
+/** A file of records is text; anything larger is something else. */
+const LARGEST = 900_000;
+
+interface Props {
+    onLookUp: (lead: string) => Promise<void>;
+    onByHand: (kind: string, title: string) => Promise<void>;
+}
+
+/** Where a student pastes what they have. What is typed stays until it has become a source. */
+export function LeadBox({ onLookUp, onByHand }: Props) {
+    const [lead, setLead] = useState('');
+    const [busy, setBusy] = useState(false);
+    const [over, setOver] = useState(false);
+    const [scanning, setScanning] = useState(false);
+    const [problem, setProblem] = useState('');
+    const file = useRef<HTMLInputElement>(null);
+
+    const run = async (work: () => Promise<void>) => {
+        setBusy(true);
+        setProblem('');
+        try {
+            await work();
+            setLead('');
+        } catch (error) {
+            setProblem((error as Problem).message);
+        } finally {
+            setBusy(false);
+        }
+    };
+    const lookUp = (text: string) => void run(() => onLookUp(text));
+    const submit = (event: FormEvent) => {
+        event.preventDefault();
+        lookUp(lead);
+    };
+    const onKey = (event: KeyboardEvent) => {
+        if (event.key !== 'Enter' || event.shiftKey) return;
+        event.preventDefault();
+        if (!busy) lookUp(lead);
+    };
+    const takeFile = async (chosen: File | undefined) => {
+        if (chosen === undefined) return;
+        if (chosen.size > LARGEST) {
+            setProblem(`“${chosen.name}” is too large to be a file of records. Export fewer records at a time.`);
+            return;
+        }
+        const text = await chosen.text();
+        setLead(text);
+        lookUp(text);
+    };
+    const drop = (event: DragEvent) => {
+        event.preventDefault();
+        setOver(false);
+        void takeFile(event.dataTransfer.files[0]);
+    };
+    /** Text copied with its markup comes in as its words alone. */
+    const paste = (event: ClipboardEvent<HTMLTextAreaElement>) => {
+        if (event.clipboardData.files.length > 0) {
+            event.preventDefault();
+            void takeFile(event.clipboardData.files[0]);
+        }
+    };
+    const lines = lead.split(/\r?\n/).filter((line) => line.trim() !== '').length;
+    const title = /^https?:|^www\./i.test(lead.trim()) ? '' : lead.trim().slice(0, 2000);
+
+    return (
+        <div
+            className={over ? 'lead over' : 'lead'}
+            onDragOver={(event) => {
+                event.preventDefault();
+                setOver(true);
+            }}
+            onDragLeave={() => setOver(false)}
+            onDrop={drop}
+        >
+            <form onSubmit={submit} aria-busy={busy}>
+                <textarea
+                    aria-label="What you have: a link, ISBN, DOI, title or citation"
+                    aria-describedby="lead-problem"
+                    rows={1}
+                    value={lead}
+                    onChange={(event) => setLead(event.target.value)}
+                    onKeyDown={onKey}
+                    onPaste={paste}
+                    placeholder="Paste a link, ISBN, DOI, title or finished citation"
+                    autoComplete="off"
+                    spellCheck={false}
+                />
+                <Button type="primary" htmlType="submit" disabled={busy}>
+                    {busy ? 'Looking …' : 'Look it up'}
+                </Button>
+            </form>
+            <div id="lead-problem" role="alert">
+                {problem !== '' && <p className="notice">{problem}</p>}
+            </div>
+            <div className="under">
+                <span className="inline">
+                    {busy ? (
+                        <span>Looking it up. This can take a few seconds.</span>
+                    ) : lines > 1 ? (
+                        <span>{lines} lines: each is looked up.</span>
+                    ) : (
+                        <>
+                            <button className="link" type="button" onClick={() => setScanning(true)}>
+                                Scan a barcode
+                            </button>
+                            <button className="link" type="button" onClick={() => file.current?.click()}>
+                                Open a file
+                            </button>
+                        </>
+                    )}
+                </span>
+                <span className="inline">
+                    <button className="link" type="button" disabled={busy} onClick={() => void run(() => onByHand('book', title))}>
+                        Fill in a book by hand
+                    </button>
+                    <button className="link" type="button" disabled={busy} onClick={() => void run(() => onByHand('web-page', title))}>
+                        Something else
+                    </button>
+                </span>
+            </div>
+            <input
+                ref={file}
+                type="file"
+                hidden
+                accept=".ris,.bib,.json,.txt,.enw,application/x-research-info-systems,application/json,text/plain"
+                aria-label="A file of records"
+                onChange={(event) => {
+                    void takeFile(event.target.files?.[0]);
+                    event.target.value = '';
+                }}
+            />
+            {scanning && (
+                <Suspense fallback={null}>
+                    <Barcode
+                        onClose={() => setScanning(false)}
+                        onFound={(isbn) => {
+                            setScanning(false);
+                            setLead(isbn);
+                            lookUp(isbn);
+                        }}
+                    />
+                </Suspense>
+            )}
+        </div>
+    );
+}

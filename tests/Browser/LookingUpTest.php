@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Tests\Browser;
+
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** One box takes whatever the student has. */
+final class LookingUpTest extends BrowserTestCase
+{
+    public function test_a_title_offers_its_editions_and_one_of_them_becomes_the_source(): void
+    {
+        $this->beginPaper();
+        $this->paste('Moonpower by Halima Brook');
+        $this->css('.candidates');
+        $editions = $this->browser->findElements(WebDriverBy::cssSelector('.candidates li'));
+        self::assertCount(4, $editions);
+        $second = array_values(array_filter($editions, static fn (RemoteWebElement $one): bool => str_contains($one->getText(), 'Second edition') && ! str_contains($one->getText(), 'E-book')))[0];
+        $second->findElement(WebDriverBy::xpath('.//button[contains(., "The whole of it")]'))->click();
+        $this->sees('Brook, Halima. Moonpower: Mills of the Tidal Coast. 2nd ed., rev., Quayside Press, 2021.');
+        self::assertStringContainsString('From the library catalogue.', $this->css('.fields')->getText());
+    }
+
+    public function test_one_part_of_a_book_asks_for_the_part(): void
+    {
+        $this->beginPaper();
+        $this->paste('Salt roads');
+        $first = $this->css('.candidates li');
+        $first->findElement(WebDriverBy::xpath('.//button[contains(., "One part of it")]'))->click();
+        $this->type($this->field('title.main'), 'Carts by night');
+        $this->sees('“Carts by Night.” Salt Roads: Essays on a Working Coast, edited by Noor Castellan, Northmere UP, 2011.');
+    }
+
+    public function test_a_subtly_wrong_citation_is_caught_before_it_is_taken(): void
+    {
+        $this->beginPaper();
+        $this->paste('Brook, Halima. Moonpower: Mills Of The Tidal Coast. Quayside Press, Inc, 2014.');
+        self::assertSame(['Of The', 'Inc,'], array_map(static fn (RemoteWebElement $one): string => $one->getText(), [...$this->marks()]));
+        self::assertStringContainsString('business words are left off', $this->css('.differences')->getText());
+        self::assertSame([], $this->entries());
+        $this->button('Add it to the paper')->click();
+        $this->sees('Brook, Halima. Moonpower: Mills of the Tidal Coast. Quayside Press, 2014.');
+    }
+
+    public function test_several_leads_are_looked_up_behind_a_progress_bar(): void
+    {
+        $this->beginPaper();
+        $box = $this->css('.lead textarea');
+        foreach (['10.5555/jch.2016.0123', 'https://www.slackwater.example/grain-by-moonlight', 'https://lanternlab.example/down'] as $n => $lead) {
+            $box->sendKeys($lead);
+            $n < 2 ? $box->sendKeys([WebDriverKeys::SHIFT, WebDriverKeys::ENTER]) : $box->sendKeys(WebDriverKeys::ENTER);
+        }
+        $this->until(fn (): bool => str_contains($this->css('.found')->getText(), '3 of 3 done'), fn (): string => $this->css('.found')->getText());
+        self::assertStringContainsString('error 503', $this->css('.found')->getText());
+        self::assertCount(1, $this->browser->findElements(WebDriverBy::xpath('//section[contains(@class,"found")]//button[contains(., "Try again")]')));
+        $this->until(fn (): bool => count($this->entries()) === 2, 'Two sources stand on the page.');
+    }
+
+    public function test_words_of_the_page_copy_go_into_a_field_tidied(): void
+    {
+        $this->beginPaper();
+        $this->lookUp('https://www.slackwater.example/mill-twice-a-day');
+        $this->button('Page copy')->click();
+        $this->css('.copy article p');
+        $this->browser->executeScript('const p = [...document.querySelectorAll(".copy article p")].find((one) => one.textContent.startsWith("©")); const range = document.createRange(); range.selectNodeContents(p); const selection = getSelection(); selection.removeAllRanges(); selection.addRange(range);');
+        $this->css('.copy footer')->findElement(WebDriverBy::xpath('.//button[contains(., "Publisher")]'))->click();
+        $this->until(fn (): bool => $this->field('containers.0.publisher')->getAttribute('value') === 'Northmere Heritage Trust', fn (): string => (string) $this->field('containers.0.publisher')->getAttribute('value'));
+    }
+
+    public function test_a_checked_value_stays_checked(): void
+    {
+        $this->beginPaper();
+        $this->lookUp('https://www.slackwater.example/grain-by-moonlight');
+        $row = '[data-row="title.main"] button[aria-pressed]';
+        $this->css($row)->click();
+        $this->until(fn (): bool => $this->css($row)->getText() === 'Checked by you', 'It says so.');
+        $this->saved();
+        $this->browser->navigate()->refresh();
+        $this->until(fn (): bool => $this->css($row)->getText() === 'Checked by you', 'It still says so after a reload.');
+    }
+
+    /** @return list<RemoteWebElement> */
+    private function marks(): array
+    {
+        $this->css('.beside mark');
+
+        return $this->browser->findElements(WebDriverBy::cssSelector('.beside mark'));
+    }
+
+    private function paste(string $lead): void
+    {
+        $this->type($this->css('.lead textarea'), $lead.WebDriverKeys::ENTER);
+    }
+}
