@@ -193,11 +193,12 @@ final readonly class Lookup
      */
     private function title(Lead $lead): array
     {
-        $asked = trim("{$lead->value} {$lead->author}");
+        $words = trim(strip_tags($lead->value)) ?: $lead->value;
+        $asked = trim("{$words} {$lead->author}");
         $candidates = [];
         $silent = [];
-        foreach (['catalogue' => fn (): array => array_map(static fn (CatalogueRecord $record): Candidate => Candidate::book($record, $asked), $this->catalogue->byTitle($lead->value, $lead->author)),
-            'registry' => fn (): array => array_map(static fn (RegistryRecord $record): Candidate => Candidate::article($record, $asked), $this->registry->search($lead->value, $lead->author))] as $name => $ask) {
+        foreach (['catalogue' => fn (): array => array_map(static fn (CatalogueRecord $record): Candidate => Candidate::book($record, $asked), $this->catalogue->byTitle($words, $lead->author)),
+            'registry' => fn (): array => array_map(static fn (RegistryRecord $record): Candidate => Candidate::article($record, $asked), $this->registry->search($words, $lead->author))] as $name => $ask) {
             try {
                 $candidates = [...$candidates, ...$ask()];
             } catch (LookupFailed) {
