@@ -87,12 +87,22 @@ final class CslJson
         $back = Reader::source($item)->toArray();
         $lost = [];
         foreach ($wanted + $back as $key => $value) {
-            if ($key !== 'custom' && ($wanted[$key] ?? null) !== ($back[$key] ?? null)) {
+            if ($key !== 'custom' && self::dated($wanted[$key] ?? null, $key) !== self::dated($back[$key] ?? null, $key)) {
                 $lost[$key] = $wanted[$key] ?? (is_array($value) ? [] : '');
             }
         }
 
         return $lost;
+    }
+
+    /** The same value with its dates in one spelling, so that "19 August 2024" is not lost for coming back as 2024-08-19. */
+    private static function dated(mixed $value, string $key = ''): mixed
+    {
+        return match (true) {
+            is_array($value) => array_combine(array_keys($value), array_map(static fn (mixed $one, int|string $name): mixed => self::dated($one, (string) $name), $value, array_keys($value))),
+            is_string($value) && in_array($key, ['date', 'accessed'], true) => PartialDate::parse($value)->edtf(),
+            default => $value,
+        };
     }
 
     /** @return array<string, mixed> */

@@ -16,7 +16,7 @@ final class Coins implements Clues
 
     public function in(Document $page): array
     {
-        $spans = $page->all('//span[contains(concat(" ",normalize-space(@class)," ")," Z3988 ")]');
+        $spans = $page->withClass(['Z3988']);
         if (count($spans) !== 1) {
             return [];
         }

@@ -27,10 +27,15 @@ final class Document
     /** @var ?list<Schema> */
     private ?array $schemas = null;
 
+    /** @var ?array<string, list<\DOMElement>> */
+    private ?array $byClass = null;
+
+    private ?int $heading = null;
+
     /** @var list<array{tag: string, text: string}> */
     private array $found = [];
 
-    private function __construct(public readonly \DOMDocument $dom, public readonly string $url)
+    private function __construct(public readonly \DOMDocument $dom, public readonly string $url, private readonly string $html)
     {
         $this->xpath = new \DOMXPath($dom);
         foreach ($this->all('//meta[@content]') as $meta) {
@@ -54,7 +59,7 @@ final class Document
         libxml_clear_errors();
         libxml_use_internal_errors($before);
 
-        return new self($dom, $url);
+        return new self($dom, $url, $html);
     }
 
     public function host(): string
@@ -79,6 +84,66 @@ final class Document
         return '';
     }
 
+    /** Whether a word stands anywhere in the page's markup: far cheaper than looking for it among the elements. */
+    public function mentions(string $word): bool
+    {
+        return stripos($this->html, $word) !== false;
+    }
+
+    /** Whether a pattern is met anywhere in the page's markup. */
+    public function matches(string $pattern): bool
+    {
+        return preg_match($pattern, $this->html) === 1;
+    }
+
+    /**
+     * Elements with any of these classes, or that meet another condition, in no particular order but that of the page for
+     * each class.
+     *
+     * @param  list<string>  $classes
+     * @param  string  $more  a condition as XPath
+     * @return list<\DOMElement>
+     */
+    public function withClass(array $classes, ?\DOMElement $from = null, string $more = ''): array
+    {
+        $found = $more === '' ? [] : $this->all(($from === null ? '//*[' : './/*[').$more.']', $from);
+        foreach ($classes as $class) {
+            foreach ($this->mentions($class) ? ($this->byClass()[$class] ?? []) : [] as $element) {
+                if (! in_array($element, $found, true) && ($from === null || self::isInside($element, $from))) {
+                    $found[] = $element;
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return array<string, list<\DOMElement>> every class on the page, looked through once */
+    private function byClass(): array
+    {
+        if ($this->byClass === null) {
+            $this->byClass = [];
+            foreach ($this->all('//*[@class]') as $element) {
+                foreach (preg_split('/\s+/', trim($element->getAttribute('class'))) ?: [] as $class) {
+                    $this->byClass[$class][] = $element;
+                }
+            }
+        }
+
+        return $this->byClass;
+    }
+
+    private static function isInside(\DOMElement $element, \DOMElement $outer): bool
+    {
+        for ($node = $element->parentNode; $node !== null; $node = $node->parentNode) {
+            if ($node === $outer) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** @return list<\DOMElement> */
     public function all(string $xpath, ?\DOMNode $from = null): array
     {
@@ -101,7 +166,11 @@ final class Document
     public function schemas(): array
     {
         return array_values(array_filter(
-            $this->schemas ??= [new Schema($this->structured()), new Schema(Microdata::objects($this)), new Schema(RdfaLite::objects($this))],
+            $this->schemas ??= [
+                new Schema($this->mentions('ld+json') ? $this->structured() : []),
+                new Schema($this->mentions('itemscope') ? Microdata::objects($this) : []),
+                new Schema($this->mentions('typeof') ? RdfaLite::objects($this) : []),
+            ],
             static fn (Schema $schema): bool => $schema->objects !== [],
         ));
     }
@@ -116,6 +185,11 @@ final class Document
 
     /** The place of the heading among the blocks: the last first-rank heading, or the first one of any rank. */
     public function headingBlock(): int
+    {
+        return $this->heading ??= $this->findHeading();
+    }
+
+    private function findHeading(): int
     {
         $any = null;
         $main = null;

@@ -11,7 +11,7 @@ use Bibrel\Core\Read\SiteTitle;
 /** The heading of the text, the page's title element, and what stands behind or before the bar in it. */
 final class Headline implements Clues
 {
-    private const MARKED = '//*[contains(concat(" ",normalize-space(@class)," ")," entry-title ") or contains(concat(" ",normalize-space(@class)," ")," headline ") or contains(concat(" ",normalize-space(@class)," ")," article-title ") or contains(concat(" ",normalize-space(@class)," ")," post-title ")]';
+    private const MARKED = ['entry-title', 'headline', 'article-title', 'post-title'];
 
     public function in(Document $page): array
     {
@@ -31,12 +31,13 @@ final class Headline implements Clues
     /** The heading of the text; the one over the whole site links home or stands in the site's own head. */
     private static function heading(Document $page): string
     {
+        $firsts = $page->mentions('<h1') ? $page->all('//h1') : [];
         $candidates = [
-            ...$page->all('//article//h1|//main//h1'),
-            ...$page->all(self::MARKED),
-            ...array_filter($page->all('//h1'), static fn (\DOMElement $h1): bool => $page->all('ancestor::header[not(ancestor::article)]', $h1) === [] && $page->all('.//a[@rel="home" or @href="/"]', $h1) === []),
-            ...$page->all('//h1'),
-            ...array_slice($page->all('//h2'), 0, 1),
+            ...array_filter($firsts, static fn (\DOMElement $h1): bool => self::isIn($h1, ['article', 'main'])),
+            ...$page->withClass(self::MARKED),
+            ...array_filter($firsts, static fn (\DOMElement $h1): bool => (! self::isIn($h1, ['header']) || self::isIn($h1, ['article'])) && $page->all('.//a[@rel="home" or @href="/"]', $h1) === []),
+            ...$firsts,
+            ...($firsts === [] ? array_slice($page->all('//h2'), 0, 1) : []),
         ];
         foreach ($candidates as $heading) {
             if ($page->text($heading) !== '' && ! $page->isBeside($heading)) {
@@ -45,6 +46,18 @@ final class Headline implements Clues
         }
 
         return '';
+    }
+
+    /** @param  list<string>  $names */
+    private static function isIn(\DOMElement $element, array $names): bool
+    {
+        for ($node = $element->parentNode; $node !== null; $node = $node->parentNode) {
+            if ($node instanceof \DOMElement && in_array($node->localName, $names, true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return list<Finding> */

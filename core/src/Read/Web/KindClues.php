@@ -41,13 +41,13 @@ final class KindClues implements Clues
 
     private static function isPodcast(Document $page): bool
     {
-        return $page->all('//audio') !== [] && self::says($page, '/\bpodcast\b/iu');
+        return $page->mentions('<audio') && self::says($page, '/\bpodcast\b/iu');
     }
 
     /** One article element of its own with a heading and a byline or time in it. */
     private static function isArticle(Document $page): bool
     {
-        $articles = $page->all('//article[.//h1]');
+        $articles = $page->mentions('<article') ? $page->all('//article[.//h1]') : [];
 
         return count($articles) === 1 && $page->all('.//time|.//*[contains(@class,"byline") or contains(@class,"author")]', $articles[0]) !== [];
     }

@@ -65,18 +65,21 @@ final class LabelledLines implements Clues
     private static function pairs(Document $page): array
     {
         $pairs = [];
-        foreach ($page->all('//dl/dt') as $term) {
+        foreach ($page->mentions('<dt') ? $page->all('//dl/dt') : [] as $term) {
             $value = $page->all('following-sibling::*[1][self::dd]', $term)[0] ?? null;
             $pairs[] = [$page->text($term), $page->text($value)];
         }
-        foreach ($page->all('//tr[count(*)=2]') as $row) {
+        foreach ($page->mentions('<tr') ? $page->all('//tr[count(*)=2]') : [] as $row) {
             $cells = $page->all('./*', $row);
             $pairs[] = [$page->text($cells[0]), $page->text($cells[1] ?? null)];
         }
         foreach ($page->blocks() as $block) {
-            if (mb_strlen($block['text']) < 160 && preg_match('/^(\p{Lu}[\p{L}() .]{2,24}):\s+(\S.*)$/u', $block['text'], $m) === 1) {
+            if (strlen($block['text']) > 300 || strpbrk($block['text'][0], 'ABCDEFGHIJKLMNOPQRSTUVWXYZ') === false) {
+                continue;
+            }
+            if (str_contains($block['text'], ': ') && preg_match('/^(\p{Lu}[\p{L}() .]{2,24}):\s+(\S.*)$/u', $block['text'], $m) === 1) {
                 $pairs[] = [$m[1], $m[2]];
-            } elseif (mb_strlen($block['text']) < 60 && preg_match('/^(Taken on|Taken|Hosted by|Released|Presented by)\s+(\S[^.]*)/u', $block['text'], $m) === 1) {
+            } elseif (strlen($block['text']) < 80 && preg_match('/^(Taken on|Taken|Hosted by|Released|Presented by)\s+(\S[^.]*)/u', $block['text'], $m) === 1) {
                 $pairs[] = [$m[1], $m[2]];
             }
         }

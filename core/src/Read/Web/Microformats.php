@@ -13,14 +13,14 @@ final class Microformats implements Clues
 
     public function in(Document $page): array
     {
-        $posts = $page->all('//*['.self::has('h-entry').' or '.self::has('hentry').'][not(ancestor::*['.self::has('h-feed').'])]');
+        $posts = $page->withClass(['h-entry', 'hentry']);
         if (count($posts) !== 1) {
             return [];
         }
-        $first = static fn (string ...$classes): ?\DOMElement => $page->all('.//*['.implode(' or ', array_map(self::has(...), $classes)).']', $posts[0])[0] ?? null;
+        $first = static fn (string ...$classes): ?\DOMElement => $page->withClass(array_values($classes), $posts[0])[0] ?? null;
         $date = $first('dt-published', 'published');
         $author = $first('p-author', 'author', 'vcard');
-        $name = $author === null ? null : ($page->all('.//*['.self::has('fn').' or '.self::has('p-name').']', $author)[0] ?? $author);
+        $name = $author === null ? null : ($page->withClass(['fn', 'p-name'], $author)[0] ?? $author);
 
         return [
             ...Make::text('kind', 'blog-post', self::WHERE, Confidence::Likely),
@@ -28,10 +28,5 @@ final class Microformats implements Clues
             ...Make::byline($page->text($name), self::WHERE, Confidence::Stated, true),
             ...($date === null ? [] : Make::date($date->getAttribute('datetime') ?: $page->text($date), self::WHERE, Confidence::Stated)),
         ];
-    }
-
-    private static function has(string $class): string
-    {
-        return "contains(concat(\" \",normalize-space(@class),\" \"),\" {$class} \")";
     }
 }

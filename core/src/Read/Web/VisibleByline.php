@@ -12,7 +12,10 @@ use Bibrel\Core\Source\Name;
 /** Who the visible text says wrote it: marked elements, a line under the headline, or a line at the end. */
 final class VisibleByline implements Clues
 {
-    private const MARKED = '//*[not(self::meta)][@rel="author" or @itemprop="author" or contains(concat(" ",normalize-space(@class)," ")," byline ") or contains(concat(" ",normalize-space(@class)," ")," author ") or contains(concat(" ",normalize-space(@class)," ")," author-name ") or contains(concat(" ",normalize-space(@class)," ")," p-author ")]';
+    private const MARKED = ['byline', 'author', 'author-name', 'p-author'];
+
+    /** Other ways of marking an author, and what a page must hold for it to be worth looking. */
+    private const ATTRIBUTED = ['~\brel\s*=\s*["\']?author\b~i' => '@rel="author"', '~\bitemprop\s*=\s*["\']?author\b~i' => 'not(self::meta) and @itemprop="author"'];
 
     private const LEAD = '/^(?:(?:story|text|words|report|essay|article)\s+(?:and\s+\w+\s+)?by\b|(?:written|posted|compiled|researched|reported)\s+by\b|authors?\s*:|by\s+(?=\p{Lu})|by:|(?:par|por|von|di)\s+(?=\p{Lu}\p{Ll}+\s+\p{L})|prepared by\b)/u';
 
@@ -29,9 +32,12 @@ final class VisibleByline implements Clues
     {
         $people = [];
         $texts = [];
-        foreach ($page->all(self::MARKED) as $element) {
+        $ways = array_filter(self::ATTRIBUTED, $page->matches(...), ARRAY_FILTER_USE_KEY);
+        $more = $ways === [] ? '' : '('.implode(') or (', $ways).')';
+        $marked = $page->withClass(self::MARKED, more: $more);
+        foreach ($marked as $element) {
             // Comments, related stories and lists of authors elsewhere on the page are not this page's byline.
-            if ($page->isBeside($element) || $page->all('.'.self::MARKED, $element) !== []) {
+            if ($page->isBeside($element) || $page->withClass(self::MARKED, $element, $more) !== []) {
                 continue;
             }
             $text = $page->text($element);
@@ -55,6 +61,9 @@ final class VisibleByline implements Clues
         $findings = [];
         $heading = $page->headingBlock();
         foreach ($blocks as $i => $block) {
+            if (strlen($block['text']) > 480 || mb_strlen($block['text']) > 160 || preg_match('/\b(?:by|par|por|von|di|authors?)\b/iu', $block['text']) !== 1) {
+                continue;
+            }
             $pieces = array_values(array_filter(preg_split('/\s+[·•|]\s+/u', $block['text']) ?: [], static fn (string $piece): bool => preg_match('/^(?:words |written |text )?by\s/iu', $piece) === 1));
             $block['text'] = $pieces[0] ?? $block['text'];
             $text = preg_replace_callback('/^(BY|WRITTEN BY|WORDS BY|TEXT BY)\b/u', static fn (array $m): string => mb_strtolower($m[1]), $block['text']) ?? '';
@@ -146,7 +155,7 @@ final class VisibleByline implements Clues
     {
         $site = $page->meta('og:site_name');
         foreach ($site === '' ? [] : $page->blocks() as $block) {
-            if (preg_match('/^'.preg_quote($site, '/').' (?:by|is made by|is written by) ('.self::NAME.')\b/u', $block['text'], $m) === 1) {
+            if (str_starts_with($block['text'], $site) && preg_match('/^'.preg_quote($site, '/').' (?:by|is made by|is written by) ('.self::NAME.')\b/u', $block['text'], $m) === 1) {
                 return Make::byline($m[1], 'From the line that says who makes the site.', Confidence::Likely, true);
             }
         }

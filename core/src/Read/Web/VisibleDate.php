@@ -24,7 +24,7 @@ final class VisibleDate implements Clues
     private function timeElements(Document $page): array
     {
         $findings = [];
-        foreach ($page->all('//time') as $time) {
+        foreach ($page->mentions('<time') ? $page->all('//time') : [] as $time) {
             if ($page->isBeside($time)) {
                 continue;
             }
@@ -65,7 +65,7 @@ final class VisibleDate implements Clues
         $isWiki = preg_match('~/wiki/~', $page->url) === 1;
         $findings = [];
         foreach ($blocks as $i => $block) {
-            if ($block['tag'] === 'aside' || mb_strlen($block['text']) > 160 || preg_match_all("/(?:\\b(published|posted|first published|publié|released|created|uploaded|date|updated|last updated|modified|last modified|changed|last changed|revised|reviewed|last edited|edited)\\b[^\\d]{0,16}?)?{$date}/iu", $block['text'], $matches, PREG_SET_ORDER) < 1) {
+            if ($block['tag'] === 'aside' || strlen($block['text']) > 480 || preg_match('/(?<!\d)(?:1[4-9]|20)\d\d(?!\d)/', $block['text']) !== 1 || mb_strlen($block['text']) > 160 || preg_match_all("/(?:\\b(published|posted|first published|publié|released|created|uploaded|date|updated|last updated|modified|last modified|changed|last changed|revised|reviewed|last edited|edited)\\b[^\\d]{0,16}?)?{$date}/iu", $block['text'], $matches, PREG_SET_ORDER) < 1) {
                 continue;
             }
             $near = $i > $heading && $i - $heading <= 5;

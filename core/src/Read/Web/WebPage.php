@@ -187,7 +187,11 @@ final class WebPage
     private static function uploaders(Finding $finding): Finding
     {
         $people = array_map(
-            static fn (Contributor $one): Contributor => $one->name->isGroup() || $one->name->isScreen() ? new Contributor(Role::Uploader, $one->name) : $one,
+            static function (Contributor $one): Contributor {
+                $name = Make::online($one->name);
+
+                return $name->isGroup() || $name->isScreen() ? new Contributor(Role::Uploader, $name) : $one;
+            },
             is_array($finding->value) ? $finding->value : [],
         );
 
