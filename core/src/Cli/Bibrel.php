@@ -26,6 +26,7 @@ use Bibrel\Core\Text\Run;
 use Bibrel\Core\Write\Bibtex as BibtexWriter;
 use Bibrel\Core\Write\CslJson as CslWriter;
 use Bibrel\Core\Write\Html;
+use Bibrel\Core\Write\Losses;
 use Bibrel\Core\Write\PlainText;
 use Bibrel\Core\Write\Ris as RisWriter;
 
@@ -103,8 +104,16 @@ final class Bibrel
     {
         $arguments = Arguments::parse($words, ['from', 'to']);
         $sources = self::sources($arguments);
-        if ($arguments->required('to') === 'ris' || $arguments->required('to') === 'bibtex') {
-            return $arguments->required('to') === 'ris' ? RisWriter::records($sources) : BibtexWriter::entries($sources);
+        $exchange = ['ris' => [RisWriter::records(...), Ris::sources(...)], 'bibtex' => [BibtexWriter::entries(...), Bibtex::sources(...)]][$arguments->required('to')] ?? null;
+        if ($exchange !== null) {
+            foreach ($sources as $n => $source) {
+                $lost = Losses::of($source, ...$exchange);
+                if ($lost !== []) {
+                    fwrite(STDERR, ($source->id === '' ? 'Source '.($n + 1) : $source->id).": {$arguments->get('to')} has no place for ".implode('; ', $lost).".\n");
+                }
+            }
+
+            return $exchange[0]($sources);
         }
         $items = match ($arguments->required('to')) {
             'csl-json' => array_map(CslWriter::item(...), $sources),

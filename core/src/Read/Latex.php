@@ -20,7 +20,7 @@ final class Latex
         $text = (string) preg_replace($title ? '/\\\\(?:emph|textit|it)\s*\{([^{}]*)\}/' : '/$^/', '<i>$1</i>', $text);
         $text = (string) preg_replace('/\\\\[A-Za-z]+\*?\s*(?:\[[^\]]*\])?(?=\{)/', '', $text);
         $text = (string) preg_replace('/\\\\([&%$#_{}])/', "\u{E000}$1", $text);
-        $text = strtr($text, ['---' => '—', '--' => '–', '``' => '“', "''" => '”', '~' => "\u{A0}"]);
+        $text = strtr($text, ['\\,' => ' ', '\\;' => ' ', '\\ ' => ' ', '\\-' => '', '\\/' => '', '---' => '—', '--' => '–', '``' => '“', "''" => '”', '~' => "\u{A0}"]);
         if ($title) {
             // Braces that hold a whole word or more keep its capitals; within a word they only join letters.
             $text = (string) preg_replace('/(?<![\p{L}\p{M}])\{([^{}]*\p{Lu}[^{}]*)\}(?![\p{L}])/u', '<span class="nocase">$1</span>', $text);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Read;
 
+use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Source\Text;
 
@@ -16,7 +17,7 @@ final class Ris
     private const TYPES = ['JOUR' => 'article-journal', 'EJOUR' => 'article-journal', 'ABST' => 'article-journal', 'INPR' => 'article-journal', 'MGZN' => 'article-magazine', 'NEWS' => 'article-newspaper', 'BOOK' => 'book', 'EBOOK' => 'book', 'EDBOOK' => 'book', 'CHAP' => 'chapter', 'ECHAP' => 'chapter', 'ENCYC' => 'entry-encyclopedia', 'DICT' => 'entry-dictionary', 'CONF' => 'paper-conference', 'CPAPER' => 'paper-conference', 'RPRT' => 'report', 'GOVDOC' => 'report', 'THES' => 'thesis', 'ELEC' => 'webpage', 'WEB' => 'webpage', 'ICOMM' => 'webpage', 'BLOG' => 'post-weblog', 'VIDEO' => 'motion_picture', 'MPCT' => 'motion_picture', 'SOUND' => 'song', 'MUSIC' => 'song', 'ART' => 'graphic', 'FIGURE' => 'figure', 'MAP' => 'map', 'DATA' => 'dataset', 'COMP' => 'software', 'PAMP' => 'pamphlet', 'MANSCPT' => 'manuscript', 'PCOMM' => 'personal_communication', 'SLIDE' => 'speech'];
 
     /** Tag => CSL-JSON variable, for values that are taken as they are. */
-    private const PLAIN = ['TI' => 'title', 'T1' => 'title', 'PB' => 'publisher', 'CY' => 'publisher-place', 'PP' => 'publisher-place', 'VL' => 'volume', 'IS' => 'issue', 'ET' => 'edition', 'DO' => 'DOI', 'UR' => 'URL', 'L2' => 'URL', 'DB' => 'source', 'DP' => 'source', 'LA' => 'language', 'T3' => 'collection-title', 'ST' => 'title-short', 'M3' => 'genre', 'SV' => 'collection-number', 'N1' => 'annote'];
+    private const PLAIN = ['TI' => 'title', 'T1' => 'title', 'PB' => 'publisher', 'CY' => 'publisher-place', 'PP' => 'publisher-place', 'VL' => 'volume', 'IS' => 'issue', 'ET' => 'edition', 'DO' => 'DOI', 'UR' => 'URL', 'L2' => 'URL', 'DB' => 'source', 'DP' => 'source', 'LA' => 'language', 'T3' => 'collection-title', 'ST' => 'title-short', 'M3' => 'genre', 'SV' => 'collection-number', 'N1' => 'note', 'RN' => 'annote', 'AB' => 'abstract', 'N2' => 'abstract', 'NV' => 'number-of-volumes', 'C1' => 'medium', 'OP' => 'original-title'];
 
     private const PEOPLE = ['AU' => 'author', 'A1' => 'author', 'A2' => 'editor', 'ED' => 'editor', 'A4' => 'translator', 'A3' => 'collection-editor'];
 
@@ -84,15 +85,22 @@ final class Ris
                 $tag === 'TY' => $item['type'] = self::TYPES[strtoupper($value)] ?? 'document',
                 $tag === 'ID' => $item['id'] = $value,
                 isset(self::PEOPLE[$tag]) => $item[self::PEOPLE[$tag]][] = self::name($value),
-                in_array($tag, ['T2', 'JO', 'JF', 'BT'], true) => $item['container-title'] = $item['container-title'] ?? $value,
+                in_array($tag, ['T2', 'JF', 'BT'], true) => $item['container-title'] ??= $value,
+                in_array($tag, ['JO', 'JA', 'J2', 'J1'], true) => $item['container-title-short'] ??= $value,
+                $tag === 'KW' => $item['keyword'] = isset($item['keyword']) ? "{$item['keyword']}, {$value}" : $value,
                 in_array($tag, ['PY', 'Y1', 'DA'], true) => $item['issued'] = self::date($value, $tag === 'DA' ? null : ($item['issued'] ?? null)),
                 $tag === 'Y2' => $item['accessed'] = self::date($value, null),
                 $tag === 'SP' => $pages[0] = $value,
                 $tag === 'EP' => $pages[1] = $value,
                 $tag === 'SN' => $item[preg_match('/^[\d-]{9}$|^\d{4}-?\d{3}[\dX]$/i', $value) === 1 ? 'ISSN' : 'ISBN'] = $value,
-                isset(self::PLAIN[$tag]) => $item[self::PLAIN[$tag]] = $item[self::PLAIN[$tag]] ?? $value,
+                isset(self::PLAIN[$tag]) && in_array($item[self::PLAIN[$tag]] ?? $value, [$value], true) => $item[self::PLAIN[$tag]] = $value,
                 default => $item['ris'][$tag][] = $value,
             };
+        }
+        // Some databases give the journal's name only in its short form.
+        if (! isset($item['container-title']) && isset($item['container-title-short'])) {
+            $item['container-title'] = $item['container-title-short'];
+            unset($item['container-title-short']);
         }
         if ($pages[0] !== '') {
             $item['page'] = $pages[1] === '' || str_contains($pages[0], '-') ? $pages[0] : "{$pages[0]}-{$pages[1]}";
@@ -113,7 +121,9 @@ final class Ris
             return ['literal' => $parts[0]];
         }
 
-        return array_filter(['family' => $parts[0], 'given' => $parts[1], 'suffix' => $parts[2] ?? ''], static fn (string $part): bool => $part !== '');
+        $name = Name::parse(implode(', ', array_slice($parts, 0, 3)));
+
+        return array_filter(['family' => $name->family, 'given' => $name->given, 'non-dropping-particle' => $name->particle, 'suffix' => $name->suffix], static fn (string $part): bool => $part !== '');
     }
 
     /** "2016/11/03/" and the like; what is no such date keeps its words. */

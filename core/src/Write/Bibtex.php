@@ -11,7 +11,7 @@ final class Bibtex
 {
     private const TYPES = ['article-journal' => 'article', 'article-magazine' => 'article', 'article-newspaper' => 'article', 'review' => 'article', 'book' => 'book', 'chapter' => 'incollection', 'entry-encyclopedia' => 'incollection', 'paper-conference' => 'inproceedings', 'report' => 'techreport', 'manuscript' => 'unpublished', 'webpage' => 'online', 'post-weblog' => 'online', 'post' => 'online', 'pamphlet' => 'booklet', 'dataset' => 'dataset', 'software' => 'software', 'motion_picture' => 'video'];
 
-    private const FIELDS = ['title' => 'title', 'publisher' => 'publisher', 'publisher-place' => 'address', 'edition' => 'edition', 'volume' => 'volume', 'version' => 'version', 'collection-title' => 'series', 'ISBN' => 'isbn', 'language' => 'language', 'status' => 'pubstate', 'title-short' => 'shorttitle', 'annote' => 'annote'];
+    private const FIELDS = ['title' => 'title', 'publisher' => 'publisher', 'publisher-place' => 'address', 'edition' => 'edition', 'volume' => 'volume', 'version' => 'version', 'collection-title' => 'series', 'ISBN' => 'isbn', 'language' => 'language', 'status' => 'pubstate', 'title-short' => 'shorttitle', 'annote' => 'annote', 'note' => 'note', 'abstract' => 'abstract', 'keyword' => 'keywords', 'ISSN' => 'issn', 'number-of-volumes' => 'volumes', 'original-title' => 'origtitle'];
 
     /** @param  list<Source>  $sources */
     public static function entries(array $sources): string
@@ -60,6 +60,13 @@ final class Bibtex
         $fields['month'] = $date->month === null || $date->isSeason() ? '' : (string) $date->month;
         $fields['day'] = $date->day === null ? '' : (string) $date->day;
         $fields['urldate'] = $source->accessedOn()->edtf();
+        // Fields of another entry that have no name in any other format come back as they were.
+        foreach (is_array($item['bibtex'] ?? null) ? $item['bibtex'] : [] as $field => $value) {
+            $fields[$field] ??= is_string($value) ? $value : '';
+        }
+        if ($source->kind->csl === 'thesis' || $source->kind->csl === 'report') {
+            $fields['type'] = self::text(is_string($item['genre'] ?? null) ? $item['genre'] : '');
+        }
         $lines = [];
         foreach ($fields as $field => $value) {
             if ($value !== '') {

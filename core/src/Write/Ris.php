@@ -12,7 +12,7 @@ final class Ris
 {
     private const TYPES = ['article-journal' => 'JOUR', 'article-magazine' => 'MGZN', 'article-newspaper' => 'NEWS', 'book' => 'BOOK', 'chapter' => 'CHAP', 'entry-encyclopedia' => 'ENCYC', 'entry-dictionary' => 'DICT', 'paper-conference' => 'CPAPER', 'report' => 'RPRT', 'thesis' => 'THES', 'webpage' => 'ELEC', 'post-weblog' => 'BLOG', 'post' => 'ELEC', 'motion_picture' => 'VIDEO', 'broadcast' => 'VIDEO', 'song' => 'SOUND', 'graphic' => 'ART', 'figure' => 'FIGURE', 'map' => 'MAP', 'dataset' => 'DATA', 'software' => 'COMP', 'pamphlet' => 'PAMP', 'manuscript' => 'MANSCPT', 'personal_communication' => 'PCOMM', 'speech' => 'SLIDE', 'review' => 'JOUR'];
 
-    private const TAGS = ['title' => 'TI', 'container-title' => 'T2', 'collection-title' => 'T3', 'collection-number' => 'SV', 'publisher' => 'PB', 'publisher-place' => 'CY', 'volume' => 'VL', 'issue' => 'IS', 'edition' => 'ET', 'DOI' => 'DO', 'URL' => 'UR', 'source' => 'DB', 'language' => 'LA', 'title-short' => 'ST', 'genre' => 'M3', 'ISBN' => 'SN', 'annote' => 'N1'];
+    private const TAGS = ['title' => 'TI', 'container-title' => 'T2', 'collection-title' => 'T3', 'collection-number' => 'SV', 'publisher' => 'PB', 'publisher-place' => 'CY', 'volume' => 'VL', 'issue' => 'IS', 'edition' => 'ET', 'DOI' => 'DO', 'URL' => 'UR', 'source' => 'DB', 'language' => 'LA', 'title-short' => 'ST', 'genre' => 'M3', 'ISBN' => 'SN', 'ISSN' => 'SN', 'note' => 'N1', 'annote' => 'RN', 'abstract' => 'AB', 'container-title-short' => 'J2', 'number-of-volumes' => 'NV', 'medium' => 'C1'];
 
     private const PEOPLE = ['author' => 'AU', 'editor' => 'A2', 'collection-editor' => 'A3', 'translator' => 'A4'];
 
@@ -37,6 +37,15 @@ final class Ris
         foreach (self::TAGS as $variable => $tag) {
             if (is_string($item[$variable] ?? null)) {
                 $lines[] = "{$tag}  - ".str_replace(["\r", "\n"], ' ', Markup::plain($item[$variable]));
+            }
+        }
+        foreach (is_string($item['keyword'] ?? null) ? explode(', ', $item['keyword']) : [] as $word) {
+            $lines[] = "KW  - {$word}";
+        }
+        // Tags of another record that have no name in any other format come back as they were.
+        foreach (is_array($item['ris'] ?? null) ? $item['ris'] : [] as $tag => $values) {
+            foreach (is_array($values) ? $values : [] as $value) {
+                $lines[] = "{$tag}  - ".(is_string($value) ? $value : '');
             }
         }
         foreach (['issued' => 'PY', 'accessed' => 'Y2'] as $variable => $tag) {

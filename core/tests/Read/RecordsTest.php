@@ -10,10 +10,12 @@ use Bibrel\Core\Read\Bibtex;
 use Bibrel\Core\Read\Latex;
 use Bibrel\Core\Read\Ris;
 use Bibrel\Core\Read\Unreadable;
+use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\Styles;
 use Bibrel\Core\Write\Bibtex as BibtexWriter;
+use Bibrel\Core\Write\Losses;
 use Bibrel\Core\Write\Ris as RisWriter;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -138,5 +140,33 @@ final class RecordsTest extends TestCase
     private static function lines(array $sources, string $style = 'mla-9'): array
     {
         return array_map(static fn (PageEntry $entry): string => $entry->text(), Page::compose($sources, Styles::get($style), new CourseRules)->entries);
+    }
+
+    public function test_what_one_format_says_comes_back_from_it(): void
+    {
+        $ris = "TY  - JOUR\r\nID  - a\r\nAU  - van der Brook, Halima\r\nTI  - Grain\r\nT2  - Journal of Coastal History\r\nAB  - Long.\r\nKW  - mills\r\nKW  - tides\r\nUR  - https://a.example/1\r\nUR  - https://a.example/2\r\nSN  - 0000-0000\r\nN1  - Read it\r\nC7  - odd\r\nPY  - 2016\r\nER  - \r\n";
+        $sorted = static function (string $text): array {
+            $lines = explode("\r\n", trim($text));
+            sort($lines);
+
+            return $lines;
+        };
+        self::assertSame($sorted($ris), $sorted(RisWriter::records(Ris::sources($ris))));
+        $bibtex = "@article{a,\n  author = {Brook, Halima},\n  title = {The {Sea}},\n  note = {Read it},\n  keywords = {mills},\n  journal = {Tide},\n  year = {2016},\n  x-odd = {x}\n}\n";
+        self::assertSame($sorted(str_replace("\n", "\r\n", $bibtex)), $sorted(str_replace(['},', "\n"], ['},', "\r\n"], BibtexWriter::entries(Bibtex::sources($bibtex)))));
+    }
+
+    public function test_a_note_of_a_database_is_not_the_students_annotation(): void
+    {
+        self::assertSame('', Ris::sources("TY  - BOOK\nTI  - Mills\nN1  - Exported on Monday\nER  - ")[0]->annotation);
+    }
+
+    public function test_what_a_format_cannot_carry_is_named(): void
+    {
+        $source = Source::fromArray(['id' => 'x', 'kind' => 'artwork', 'title' => ['main' => 'The Wheel'], 'medium' => 'Oil on canvas', 'containers' => [['collection' => 'Gullhaven Harbour Museum', 'date' => '1931']]], Kinds::all());
+        self::assertSame(['museum or collection', 'medium'], Losses::of($source, BibtexWriter::entries(...), Bibtex::sources(...)));
+        $plain = Source::fromArray(['id' => 'y', 'kind' => 'book', 'title' => ['main' => 'Moonpower'], 'contributors' => [['role' => 'author', 'name' => ['given' => 'Halima', 'family' => 'Brook']]], 'containers' => [['publisher' => 'Quayside Press', 'date' => '2014']]], Kinds::all());
+        self::assertSame([], Losses::of($plain, BibtexWriter::entries(...), Bibtex::sources(...)));
+        self::assertSame([], Losses::of($plain, RisWriter::records(...), Ris::sources(...)));
     }
 }
