@@ -24,4 +24,13 @@ header('Content-Type: '.$answer->type);
 if ($answer->location !== '') {
     header('Location: '.$answer->location, true, $answer->status);
 }
-echo $answer->body;
+if ($answer->encoding !== '') {
+    header('Content-Encoding: '.$answer->encoding);
+}
+if ($answer->promised > 0) {
+    header('Content-Length: '.$answer->promised);
+}
+for ($i = 0; $i < $answer->repeated && connection_aborted() === 0; $i++) {
+    echo $answer->body;
+    flush();
+}

@@ -70,6 +70,10 @@ final class LookupTest extends AppTestCase
         yield 'a broken server' => ['https://lanternlab.example/down', 'error 503'];
         yield 'too large' => ['https://lanternlab.example/huge', 'larger than 5 MB'];
         yield 'empty' => ['https://lanternlab.example/empty', 'came back empty'];
+        yield 'too many requests' => ['https://lanternlab.example/busy', 'asks to wait'];
+        yield 'a server in trouble' => ['https://lanternlab.example/broken-server', 'error 500'];
+        yield 'sixty megabytes folded into a small file' => ['https://lanternlab.example/bomb', 'larger than 5 MB'];
+        yield 'without an end' => ['https://lanternlab.example/endless', 'larger than 5 MB'];
         yield 'a circle' => ['https://www.northmereheritage.example/circle', 'round in a circle'];
         yield 'an unknown host' => ['https://no-such-host.example/x', 'no site called'];
         yield 'a wrong port' => ['http://lanternlab.example:8123/', 'on port 8123'];
@@ -189,6 +193,40 @@ final class LookupTest extends AppTestCase
     {
         $answer = $this->lookUp($this->newPaper(), 'https://www.lookaround.example/imgres?imgurl=https%3A%2F%2Fpictureloft.example%2Ffull%2Fx.jpg&imgrefurl=https%3A%2F%2Fpictureloft.example%2Fphotos%2Fsluice-at-dusk-8841')->assertStatus(201);
         self::assertSame(['photograph', 'Sluice at Dusk', 'Pictureloft', '4 October 2019'], [$answer->json('source.kind'), $answer->json('source.title.main'), $answer->json('source.containers.0.title'), $answer->json('source.containers.0.date')]);
+    }
+
+    public function test_a_page_that_breaks_off_is_read_as_far_as_it_came(): void
+    {
+        $answer = $this->lookUp($this->newPaper(), 'https://lanternlab.example/cut-off')->assertStatus(201);
+        self::assertSame(['Moths at the pump house', 'Teal'], [$answer->json('source.title.main'), $answer->json('source.contributors.0.name.family')]);
+    }
+
+    public function test_a_feed_cannot_make_the_reader_open_files(): void
+    {
+        $answer = $this->lookUp($this->newPaper(), 'https://lanternlab.example/fed')->assertStatus(201);
+        self::assertStringNotContainsString('root:', (string) $answer->getContent());
+        self::assertNull($answer->json('source.contributors'));
+    }
+
+    public function test_a_video_page_without_words_is_known_by_its_embedding_answer(): void
+    {
+        $paper = $this->newPaper();
+        $this->lookUp($paper, 'https://www.tideline.example/v/9120')->assertStatus(201);
+        self::assertSame(['“How the Sluice Opens.” Tideline, uploaded by Mill School, www.tideline.example/v/9120. Accessed 24 Nov. 2026.'], $this->lines($paper));
+    }
+
+    public function test_a_feed_names_the_author_a_page_hides(): void
+    {
+        $answer = $this->lookUp($this->newPaper(), 'https://mothandlamp.example/2021/12/the-year-in-wings')->assertStatus(201);
+        self::assertSame('Teal', $answer->json('source.contributors.0.name.family'));
+        self::assertSame('From the site’s feed.', $answer->json('reading.findings.contributors.evidence.where'));
+    }
+
+    public function test_a_pictures_own_address_reads_the_file_and_asks_for_its_place(): void
+    {
+        $answer = $this->lookUp($this->newPaper(), 'https://pictureloft.example/full/sluice.jpg')->assertStatus(201);
+        self::assertSame(['photograph', 'Sluice at Dusk', 'Marrow-Lund', '4 October 2019'], [$answer->json('source.kind'), $answer->json('source.title.main'), $answer->json('source.contributors.0.name.family'), $answer->json('source.containers.0.date')]);
+        self::assertSame('picture-file', $answer->json('reading.remarks.0.id'));
     }
 
     public function test_looking_up_again_changes_no_field_and_renews_what_was_found(): void

@@ -14,7 +14,7 @@ final class Bylines
 {
     private const LEAD = '/^\s*(?:(?:story|text|words|report|article|essay|post|analysis|research)\s+(?:and\s+(?:photos?|pictures|photographs)\s+)?(?:by|:)|(?:written|posted|published|authored|compiled|researched|submitted|contributed|reported)\s+by|authors?\s*:|by\s*:|by|prepared\s+by|par|por|von)\s*:?\s+/iu';
 
-    private const JOB = '/\b(?:editor|reporter|correspondent|writer|columnist|journalist|director|manager|officer|professor|lecturer|researcher|curator|student|contributor|historian|ecologist|archivist|librarian|scientist|president|chair|staff|phd|ph\.d\.?|md|ma|msc|bsc)\b/iu';
+    private const JOB = '/\b(?:(?:editor|reporter|correspondent|writer|columnist|journalist|director|manager|officer|professor|lecturer|researcher|curator|student|contributor|historian|ecologist|archivist|librarian|scientist)s?|president|chair|staff|phd|ph\.d\.?|md|ma|msc|bsc)\b/iu';
 
     private const NOBODY = '/^(?:admin(?:istrator)?|administration|webmaster|editor|editors|staff|guest|user|root|author|unknown|anonymous|none|n\/a|null|undefined|default|team|web team|super ?user|unknown.*|(?:[\w.]+-)*(?:web|site|admin|content|comms)-?(?:team|master|admin|editor)|\d+)$/iu';
 

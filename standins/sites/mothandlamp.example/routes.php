@@ -21,6 +21,7 @@ $post = static fn (string $title, string $author, string $iso, string $shown, st
     HTML);
 
 return [
+    '/feed/' => new Answer(200, 'application/rss+xml; charset=utf-8', '<?xml version="1.0" encoding="UTF-8"?><rss version="2.0" xmlns:dc="http://purl.org/dc/elements/1.1/"><channel><title>Moth &amp; Lamp</title><link>https://mothandlamp.example</link><item><title>The Year in Wings</title><link>https://mothandlamp.example/2021/12/the-year-in-wings</link><dc:creator>Sunniva Teal</dc:creator><pubDate>Fri, 31 Dec 2021 18:00:00 +0000</pubDate></item></channel></rss>'),
     '/2024/01/warm-night-at-the-pump-house' => $post('Warm Night at the Pump House', 'Sunniva Teal', '2024-01-28T22:10:00+00:00', 'January 28, 2024'),
     '/2023/09/why-amber' => $post('Why amber?', 'Sunniva Teal', '2023-09-05T07:00:00+00:00', 'September 5, 2023', '<time class="updated dt-updated" datetime="2023-10-01T07:00:00+00:00">October 1, 2023</time>'),
     '/2022/05/guest-bats-over-bread' => $post('Guest post: Bats over bread', 'Bram Östberg', '2022-05-17T07:00:00+00:00', 'May 17, 2022'),

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Bibrel\Standins\Answer;
+use Bibrel\Standins\Picture;
 
 // An image bank: who took a picture, when it was taken and when it was put up are three things.
 $photo = static function (string $title, string $who, string $taken, string $posted, bool $data): Answer {
@@ -19,6 +20,9 @@ $photo = static function (string $title, string $who, string $taken, string $pos
 };
 
 return [
+    '/full/sluice.jpg' => new Answer(200, 'image/jpeg', Picture::xmp('Sluice at Dusk', 'Ines Marrow-Lund', '2019-10-04T19:12:00')),
+    '/full/lamps.jpg' => new Answer(200, 'image/jpeg', Picture::iptc('Lamps on the North Quay', 'Rafael Quist', '20221230')),
+    '/full/pond.jpg' => new Answer(200, 'image/jpeg', Picture::exif('Dov Karsten', '2010:01:09 08:30:00')),
     '/photos/sluice-at-dusk-8841' => $photo('Sluice at Dusk', 'Ines Marrow-Lund', '2019-10-04', '2021-02-15', true),
     '/photos/lamps-on-the-north-quay-902' => $photo('Lamps on the North Quay', 'Rafael Quist', '2022-12-30', '2023-01-08', true),
     '/photos/heron-77' => $photo('Heron', 'greyheron_', '2018-05-21', '2018-06-02', false),

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Tests\Read;
+
+use Bibrel\Core\Read\Catalogue\CatalogueRecord;
+use Bibrel\Core\Read\Catalogue\RegistryRecord;
+use Bibrel\Core\Read\Catalogue\SruAnswer;
+use Bibrel\Core\Read\Confidence;
+use Bibrel\Core\Read\Unreadable;
+use Bibrel\Core\Style\CourseRules;
+use Bibrel\Core\Style\Standing;
+use Bibrel\Core\Style\Styles;
+use Bibrel\Core\Write\PlainText;
+use Bibrel\Standins\Services\Catalogue;
+use PHPUnit\Framework\TestCase;
+
+final class CatalogueTest extends TestCase
+{
+    public function test_the_punctuation_of_cataloguing_is_left_behind(): void
+    {
+        $source = self::record('<datafield tag="100" ind1="1"><subfield code="a">Brook, Halima J.,</subfield><subfield code="d">1961-</subfield><subfield code="e">author.</subfield></datafield><datafield tag="245"><subfield code="a">Moonpower :</subfield><subfield code="b">mills of the tidal coast /</subfield><subfield code="c">Halima J. Brook.</subfield></datafield><datafield tag="250"><subfield code="a">Second edition.</subfield></datafield><datafield tag="264" ind2="1"><subfield code="a">Gullhaven ;</subfield><subfield code="a">Port Ansel :</subfield><subfield code="b">Quayside Press,</subfield><subfield code="c">[2014]</subfield></datafield><datafield tag="490"><subfield code="a">Northmere Coastal Papers ;</subfield><subfield code="v">no. 4</subfield></datafield><datafield tag="700" ind1="1"><subfield code="a">Ilves, Piet,</subfield><subfield code="e">translator.</subfield></datafield><datafield tag="020"><subfield code="a">1402894627 (paperback)</subfield></datafield>')->reading()->source();
+        self::assertSame('9781402894626', $source->isbn);
+        self::assertSame('Brook, Halima J. Moonpower: Mills of the Tidal Coast. Translated by Piet Ilves, 2nd ed., Quayside Press, 2014. Northmere Coastal Papers 4.', PlainText::line(Styles::get('mla-9')->entry($source, new CourseRules, new Standing)));
+        self::assertSame('Brook, H. J. (2014). Moonpower: Mills of the tidal coast (P. Ilves, Trans.; 2nd ed.). Quayside Press.', PlainText::line(Styles::get('apa-7')->entry($source, new CourseRules, new Standing)));
+    }
+
+    public function test_a_copyright_year_is_offered_and_not_filled_in(): void
+    {
+        $reading = self::record('<datafield tag="245"><subfield code="a">Salt.</subfield></datafield><datafield tag="264" ind2="1"><subfield code="b">Saltpan,</subfield><subfield code="c">[date of publication not identified]</subfield></datafield><datafield tag="264" ind2="4"><subfield code="c">©2011</subfield></datafield>')->reading();
+        self::assertSame(Confidence::Guess, $reading->findings['containers.0.date']->confidence);
+        self::assertSame('', $reading->source()->container()->date);
+        self::assertSame('copyright-year', $reading->remarks[0]->id);
+    }
+
+    public function test_editors_who_lead_and_names_that_stand_for_other_works(): void
+    {
+        $source = self::record('<datafield tag="245"><subfield code="a">Salt roads /</subfield></datafield><datafield tag="700" ind1="1"><subfield code="a">Castellan, Noor,</subfield><subfield code="4">edt</subfield></datafield><datafield tag="700" ind1="1"><subfield code="a">Reis, Joana.</subfield><subfield code="t">The gate.</subfield></datafield>')->reading()->source();
+        self::assertSame(['edited-collection', 1], [$source->kind->id, count($source->contributors)]);
+    }
+
+    public function test_forms_other_than_paper(): void
+    {
+        $kind = static fn (string $leader, string $fields): string => self::record('<datafield tag="245"><subfield code="a">X</subfield></datafield>'.$fields, $leader)->reading()->kind;
+        self::assertSame('film', $kind('00000ngm a', ''));
+        self::assertSame('map', $kind('00000nem a', ''));
+        self::assertSame('audiobook', $kind('00000nim a', ''));
+        self::assertSame('album', $kind('00000njm a', ''));
+        self::assertSame('ebook', $kind('00000nam a', '<datafield tag="338"><subfield code="a">online resource</subfield></datafield>'));
+        self::assertSame('thesis', $kind('00000nam a', '<datafield tag="502"><subfield code="a">Thesis (Ph.D.)</subfield></datafield>'));
+    }
+
+    public function test_the_stand_in_catalogue_searches_pages_and_refuses_as_a_real_one(): void
+    {
+        self::assertGreaterThanOrEqual(2000, count(Catalogue::records()));
+        $all = SruAnswer::parse(Catalogue::answer(['query' => 'dc.creator="brook"', 'maximumRecords' => '5'])->body);
+        $second = SruAnswer::parse(Catalogue::answer(['query' => 'dc.creator="brook"', 'maximumRecords' => '5', 'startRecord' => '6'])->body);
+        self::assertGreaterThan(10, $all->total);
+        self::assertSame([5, $all->total], [count($all->records), $second->total]);
+        self::assertNotSame($all->records[0]->id(), $second->records[0]->id());
+        self::assertSame(4, SruAnswer::parse(Catalogue::answer(['query' => 'dc.title="moonpower" and dc.creator="halima brook"'])->body)->total);
+        self::assertSame(1, SruAnswer::parse(Catalogue::answer(['query' => 'bath.isbn="9781402894626"'])->body)->total);
+        $this->expectExceptionMessage('Unsupported index');
+        SruAnswer::parse(Catalogue::answer(['query' => 'x.odd="moonpower"'])->body);
+    }
+
+    public function test_an_answer_cannot_make_the_reader_open_files(): void
+    {
+        $this->expectException(Unreadable::class);
+        SruAnswer::parse('<?xml version="1.0"?><!DOCTYPE x [<!ENTITY e SYSTEM "file:///etc/hostname">]><searchRetrieveResponse><numberOfRecords>1</numberOfRecords><records><record><recordData><record><datafield tag="245"><subfield code="a">&e;</subfield></datafield></record></recordData></record></records></searchRetrieveResponse>');
+    }
+
+    public function test_a_registry_record_comes_in_order_however_untidy(): void
+    {
+        $reading = (new RegistryRecord(['DOI' => '10.5555/x.1', 'type' => 'journal-article', 'title' => [' THE SOUND A MOTH MAKES. '], 'subtitle' => [], 'author' => [['given' => 'Dov', 'family' => 'Karsten', 'sequence' => 'first']], 'container-title' => ['Shore Acoustics'], 'volume' => '4', 'page' => '44-51', 'issued' => ['date-parts' => [[2020]]], 'source' => 'Registry', 'is-referenced-by-count' => 3, 'URL' => 'https://doi.org/10.5555/x.1']))->reading();
+        self::assertSame('Karsten, Dov. “The Sound a Moth Makes.” Shore Acoustics, vol. 4, 2020, pp. 44–51, https://doi.org/10.5555/x.1.', PlainText::line(Styles::get('mla-9')->entry($reading->source(), new CourseRules, new Standing)));
+        self::assertSame(Confidence::Likely, $reading->findings['title.main']->confidence);
+        self::assertStringContainsString('capitals', $reading->findings['title.main']->evidence->where);
+    }
+
+    private static function record(string $fields, string $leader = '00000nam a2200000 i 4500'): CatalogueRecord
+    {
+        return SruAnswer::parse('<?xml version="1.0"?><searchRetrieveResponse xmlns="http://www.loc.gov/zing/srw/"><numberOfRecords>1</numberOfRecords><records><record><recordData><record xmlns="http://www.loc.gov/MARC21/slim"><leader>'.$leader.'</leader><controlfield tag="001">x1</controlfield>'.$fields.'</record></recordData></record></records></searchRetrieveResponse>')->records[0];
+    }
+}
