@@ -71,7 +71,7 @@ final class LookUpLead implements ShouldQueue
         return match (true) {
             $outcome->citation !== null => ['state' => 'look', 'sentence' => 'Taken from the citation as it stands. Check it against the source.', 'source_id' => $first],
             $looks > 0 => ['state' => 'look', 'sentence' => $looks === 1 ? 'Added, with one thing to look at.' : "Added, with {$looks} things to look at.", 'source_id' => $first],
-            default => ['state' => 'added', 'sentence' => count($readings) > 1 ? count($readings).' sources added.' : 'Added.', 'source_id' => $first],
+            default => ['state' => 'added', 'sentence' => count($readings) > 1 ? count($readings).' sources added.' : '', 'source_id' => $first],
         };
     }
 

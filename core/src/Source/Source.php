@@ -12,29 +12,32 @@ namespace Bibrel\Core\Source;
  * `containers` holds at least one and at most three; `custom` carries what other formats said and this shape has no
  * place for, untouched.
  */
-final readonly class Source
+final class Source
 {
+    /** @var ?array<int, Contributor> worked out once, since everything asks for them */
+    private ?array $leaders = null;
+
     /**
      * @param  list<Contributor>  $contributors
      * @param  non-empty-list<Container>  $containers
      * @param  array<string, mixed>  $custom
      */
     public function __construct(
-        public string $id,
-        public Kind $kind,
-        public Title $title = new Title,
-        public array $contributors = [],
-        public array $containers = [new Container],
-        public Original $original = new Original,
-        public string $reached = '',
-        public string $accessed = '',
-        public string $medium = '',
-        public string $genre = '',
-        public string $subject = '',
-        public string $language = '',
-        public string $isbn = '',
-        public string $annotation = '',
-        public array $custom = [],
+        public readonly string $id,
+        public readonly Kind $kind,
+        public readonly Title $title = new Title,
+        public readonly array $contributors = [],
+        public readonly array $containers = [new Container],
+        public readonly Original $original = new Original,
+        public readonly string $reached = '',
+        public readonly string $accessed = '',
+        public readonly string $medium = '',
+        public readonly string $genre = '',
+        public readonly string $subject = '',
+        public readonly string $language = '',
+        public readonly string $isbn = '',
+        public readonly string $annotation = '',
+        public readonly array $custom = [],
     ) {
     }
 
@@ -114,7 +117,14 @@ final readonly class Source
     /** @return array<int, Contributor> the named contributors in these roles, by their place in `contributors` */
     public function by(Role ...$roles): array
     {
-        return array_filter($this->contributors, static fn (Contributor $one): bool => in_array($one->role, $roles, true) && ! $one->name->isEmpty());
+        $found = [];
+        foreach ($this->contributors as $place => $one) {
+            if (in_array($one->role, $roles, true) && ! $one->name->isEmpty()) {
+                $found[$place] = $one;
+            }
+        }
+
+        return $found;
     }
 
     /**
@@ -125,14 +135,14 @@ final readonly class Source
      */
     public function leaders(): array
     {
-        foreach ($this->kind->leads as $roles) {
-            $leaders = $this->by(...$roles);
-            if ($leaders !== []) {
-                return $leaders;
+        if ($this->leaders === null) {
+            $this->leaders = [];
+            foreach ($this->kind->leads as $roles) {
+                $this->leaders = $this->leaders === [] ? $this->by(...$roles) : $this->leaders;
             }
         }
 
-        return [];
+        return $this->leaders;
     }
 
     /** How it was reached: as somebody said, or as its addresses show. */

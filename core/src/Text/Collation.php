@@ -12,18 +12,18 @@ namespace Bibrel\Core\Text;
  */
 final class Collation
 {
-    private readonly \Collator $letters;
+    /** Between the parts of a key: sorts before every letter, so that a shorter part comes first (Unicode, UTS 10). */
+    private const BETWEEN = "\u{FFFE}";
 
-    private readonly \Collator $ties;
+    private readonly \Collator $letters;
 
     private readonly \NumberFormatter $figures;
 
     public function __construct(private readonly bool $wordByWord)
     {
+        // Letters first; diacritics and letter case only settle what is otherwise equal.
         $this->letters = new \Collator('en');
-        $this->letters->setStrength(\Collator::PRIMARY);
-        $this->ties = new \Collator('en');
-        $this->ties->setStrength(\Collator::TERTIARY);
+        $this->letters->setStrength(\Collator::TERTIARY);
         $this->figures = new \NumberFormatter('en', \NumberFormatter::SPELLOUT);
     }
 
@@ -33,16 +33,18 @@ final class Collation
      */
     public function key(array $parts): string
     {
-        $key = '';
-        foreach ($parts as $part) {
-            $key .= rtrim((string) $this->letters->getSortKey($this->bare($part)), "\0")."\0";
+        foreach ($parts as $i => $part) {
+            $parts[$i] = $this->bare($part);
         }
 
-        return $key."\0".$this->ties->getSortKey(implode(' ', $parts));
+        return (string) $this->letters->getSortKey(implode(self::BETWEEN, $parts));
     }
 
     private function bare(string $part): string
     {
+        if (ctype_alpha($part)) {
+            return $part;
+        }
         $part = (string) preg_replace('/^[^\p{L}\p{N}]+/u', '', $part);
         $part = (string) preg_replace_callback('/^\d{1,9}(?:,\d{3})*(?!\d)/', fn (array $m): string => $this->spelledOut((int) str_replace(',', '', $m[0])), $part);
 

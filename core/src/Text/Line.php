@@ -7,26 +7,43 @@ namespace Bibrel\Core\Text;
 /**
  * Builds one line of runs from left to right and sees to its punctuation: no full stop behind a full stop, question or
  * exclamation mark, stops and commas inside closing quotation marks, no doubled space.
+ *
+ * What is added stands in four lists side by side until the runs are asked for: a line is built out of many small pieces,
+ * most of which join the one before.
  */
 final class Line
 {
-    /** @var list<Run> */
-    private array $runs = [];
+    /** @var list<string> */
+    private array $texts = [];
+
+    /** @var list<string> */
+    private array $rules = [];
+
+    /** @var list<?string> */
+    private array $fields = [];
+
+    /** @var list<bool> */
+    private array $italics = [];
+
+    private int $last = -1;
 
     public function add(string $text, string $rule, ?string $field = null, bool $italic = false): self
     {
         if ($text === '') {
             return $this;
         }
-        if (str_contains($text, "'") && preg_match('/\.(?:url|doi)$/', $rule) !== 1) {
+        if (str_contains($text, "'") && ! str_ends_with($rule, '.url') && ! str_ends_with($rule, '.doi')) {
             $text = (string) preg_replace("/(?<=\p{L})'/u", '’', $text);
         }
-        $run = new Run($text, $rule, $field, $italic);
-        $last = array_key_last($this->runs);
-        if ($last !== null && $this->runs[$last]->alike($run)) {
-            $this->runs[$last] = $this->runs[$last]->withText($this->runs[$last]->text.$text);
+        $last = $this->last;
+        if ($last >= 0 && $this->rules[$last] === $rule && $this->fields[$last] === $field && $this->italics[$last] === $italic) {
+            $this->texts[$last] .= $text;
         } else {
-            $this->runs[] = $run;
+            $this->texts[] = $text;
+            $this->rules[] = $rule;
+            $this->fields[] = $field;
+            $this->italics[] = $italic;
+            $this->last++;
         }
 
         return $this;
@@ -40,6 +57,32 @@ final class Line
         }
 
         return $this;
+    }
+
+    /** Adds what another line holds. */
+    public function join(self $other): self
+    {
+        foreach ($other->texts as $i => $text) {
+            $this->add($text, $other->rules[$i], $other->fields[$i], $other->italics[$i]);
+        }
+
+        return $this;
+    }
+
+    /** Sets the first letter as a capital. */
+    public function capitalise(): self
+    {
+        if ($this->last >= 0) {
+            $this->texts[0] = Letters::capital($this->texts[0]);
+        }
+
+        return $this;
+    }
+
+    /** The rule of the first piece; '' in an empty line. */
+    public function firstRule(): string
+    {
+        return $this->rules[0] ?? '';
     }
 
     /** Closes what stands so far with a full stop, unless it closes itself. */
@@ -56,20 +99,20 @@ final class Line
 
     public function space(string $rule): self
     {
-        $last = array_key_last($this->runs);
-
-        return $last === null || str_ends_with($this->runs[$last]->text, ' ') ? $this : $this->add(' ', $rule);
+        return $this->last < 0 || str_ends_with($this->texts[$this->last], ' ') ? $this : $this->add(' ', $rule);
     }
 
     /** Drops the space that waits for an element that never came. */
     public function trimEnd(): self
     {
-        $last = array_key_last($this->runs);
-        if ($last !== null && ($text = rtrim($this->runs[$last]->text)) !== $this->runs[$last]->text) {
-            $run = $this->runs[$last];
-            array_pop($this->runs);
-            if ($text !== '') {
-                $this->runs[] = $run->withText($text);
+        if ($this->last >= 0) {
+            $this->texts[$this->last] = rtrim($this->texts[$this->last]);
+            if ($this->texts[$this->last] === '') {
+                array_pop($this->texts);
+                array_pop($this->rules);
+                array_pop($this->fields);
+                array_pop($this->italics);
+                $this->last--;
             }
         }
 
@@ -78,39 +121,49 @@ final class Line
 
     public function isEmpty(): bool
     {
-        return $this->runs === [];
+        return $this->last < 0;
     }
 
     public function text(): string
     {
-        return implode('', array_map(static fn (Run $run): string => $run->text, $this->runs));
+        return implode('', $this->texts);
     }
 
     /** @return list<Run> */
     public function runs(): array
     {
-        return $this->runs;
+        $runs = [];
+        foreach ($this->texts as $i => $text) {
+            $runs[] = new Run($text, $this->rules[$i], $this->fields[$i], $this->italics[$i]);
+        }
+
+        return $runs;
     }
 
     /** @param  list<string>  $closedBy marks behind which none is set */
     private function mark(string $mark, string $rule, array $closedBy): self
     {
-        $last = array_key_last($this->runs);
-        if ($last === null) {
+        $last = $this->last;
+        if ($last < 0) {
             return $this;
         }
-        $run = $this->runs[$last];
-        if (! str_ends_with($run->text, '”')) {
-            return self::ends($run->text, $closedBy) ? $this : $this->add($mark, $rule);
+        $text = $this->texts[$last];
+        if (! str_ends_with($text, '”')) {
+            return self::ends($text, $closedBy) ? $this : $this->add($mark, $rule);
         }
         // Inside the closing quotation marks. ’ alone may be an apostrophe; right before ” it closes a quotation.
-        $quotes = str_ends_with($run->text, '’”') ? '’”' : '”';
-        $words = substr($run->text, 0, -strlen($quotes));
+        $quotes = str_ends_with($text, '’”') ? '’”' : '”';
+        $words = substr($text, 0, -strlen($quotes));
         if ($words === '' && $last > 0) {
-            return $this->markBefore($last, $mark, $closedBy);
+            // The marks stand in a piece of their own, behind an italic title inside the quoted one.
+            if (! self::ends($this->texts[$last - 1], $closedBy)) {
+                $this->texts[$last] = $mark.$text;
+            }
+
+            return $this;
         }
         if (! self::ends($words, $closedBy)) {
-            array_splice($this->runs, $last, 1, [$run->withText($words.$mark.$quotes)]);
+            $this->texts[$last] = $words.$mark.$quotes;
         }
 
         return $this;
@@ -126,20 +179,5 @@ final class Line
         }
 
         return false;
-    }
-
-    /**
-     * The quotation marks stand in a run of their own, behind an italic title inside the quoted one.
-     *
-     * @param  list<string>  $closedBy
-     */
-    private function markBefore(int $quotes, string $mark, array $closedBy): self
-    {
-        if (! self::ends($this->runs[$quotes - 1]->text, $closedBy)) {
-            $marks = $this->runs[$quotes];
-            array_splice($this->runs, $quotes, 1, [$marks->withText($mark.$marks->text)]);
-        }
-
-        return $this;
     }
 }

@@ -10,6 +10,9 @@ final class Markup
     /** @return list<array{string, bool}> stretches of text and whether each is set off by <i> */
     public static function spans(string $text): array
     {
+        if (! str_contains($text, '<')) {
+            return $text === '' ? [] : [[$text, false]];
+        }
         $text = self::withoutCase($text);
         $spans = [];
         foreach (preg_split('~(<i>.*?</i>)~us', $text, -1, PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY) ?: [] as $part) {

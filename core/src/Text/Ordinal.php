@@ -20,6 +20,9 @@ final class Ordinal
     public static function edition(string $edition): string
     {
         $text = trim($edition);
+        if ($text === '') {
+            return '';
+        }
         if (preg_match('/^(\d{1,3})(?:st|nd|rd|th)?$/i', $text, $m) === 1) {
             return self::of((int) $m[1]).' ed.';
         }

@@ -36,7 +36,7 @@ final class PageRange
     /** Whether more than one page is meant. */
     public static function isSeveral(string $pages): bool
     {
-        return preg_match('/[-–,+&;]|\band\b/u', self::bare($pages)) === 1;
+        return ! ctype_digit($pages) && preg_match('/[-–,+&;]|\band\b/u', self::bare($pages)) === 1;
     }
 
     /** The numbers without a "p." or "pp." somebody typed before them. */
@@ -48,6 +48,9 @@ final class PageRange
     /** @param  callable(string, string): string  $end */
     private static function each(string $pages, callable $end): string
     {
+        if ($pages === '' || ctype_digit($pages)) {
+            return $pages;
+        }
         $pages = (string) preg_replace_callback(
             '/([\p{L}]*\d+|\b[ivxlcdm]+\b)\s*[-–—−]+\s*([\p{L}]*\d+|\b[ivxlcdm]+\b)/u',
             static fn (array $m): string => $m[1].'–'.$end($m[1], $m[2]),

@@ -17,12 +17,38 @@ final class TitleTokens
     private const HYPHENS = ['-' => true, '‐' => true, '‑' => true];
 
     /**
+     * A title of plain words and spaces, as most are: nothing to look for between them.
+     *
+     * @param  callable(string $word, TitleWord $place): string  $rewrite
+     */
+    private static function plain(string $title, callable $rewrite): string
+    {
+        $words = explode(' ', $title);
+        $last = count($words) - 1;
+        while ($last >= 0 && $words[$last] === '') {
+            $last--;
+        }
+        $first = true;
+        foreach ($words as $n => $word) {
+            if ($word !== '') {
+                $words[$n] = $rewrite($word, new TitleWord($first, false, $n === $last, false, false, $words[$n + 1] ?? ''));
+                $first = false;
+            }
+        }
+
+        return implode(' ', $words);
+    }
+
+    /**
      * Rewrites each word of a title.
      *
      * @param  callable(string $word, TitleWord $place): string  $rewrite
      */
     public static function rewrite(string $title, callable $rewrite): string
     {
+        if (strspn($title, 'ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz ') === strlen($title)) {
+            return self::plain($title, $rewrite);
+        }
         // Even places hold what stands between, odd ones a word or a piece of markup.
         $parts = preg_split(self::WORD, $title, -1, PREG_SPLIT_DELIM_CAPTURE);
         if ($parts === false || count($parts) < 2) {

@@ -18,6 +18,7 @@ const HINTS = new Map<DecodeHintType, unknown>([
 /** Reads the ISBN off a book's back cover, with the camera or from a photo. Nothing leaves the browser but the number. */
 export default function Barcode({ onFound, onClose }: Props) {
     const video = useRef<HTMLVideoElement>(null);
+    const [camera, setCamera] = useState(true);
     const [said, setSaid] = useState('Hold the barcode on the back cover into the picture.');
 
     useEffect(() => {
@@ -38,7 +39,9 @@ export default function Barcode({ onFound, onClose }: Props) {
                     }
                 });
             } catch {
-                if (open) setSaid('There is no camera here, or it may not be used. Choose a photo of the barcode instead, or type the number above it.');
+                if (!open) return;
+                setCamera(false);
+                setSaid('There is no camera here, or it may not be used. Choose a photo of the barcode instead, or type the number above it.');
             }
         };
         void watch();
@@ -65,7 +68,7 @@ export default function Barcode({ onFound, onClose }: Props) {
     return (
         <Dialog title="Scan a barcode" open onClose={onClose}>
             <div className="scan">
-                <video ref={video} muted playsInline aria-label="What the camera sees" />
+                <video ref={video} hidden={!camera} muted playsInline aria-label="What the camera sees" />
                 <p role="status">{said}</p>
                 <label>
                     <span>Or take it from a photo</span> <input type="file" accept="image/*" onChange={(event) => void fromPhoto(event.target.files?.[0])} />

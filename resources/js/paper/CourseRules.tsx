@@ -38,7 +38,8 @@ export function CourseRules({ settings, family, open, onClose, onChange }: Props
                         <Radio value="none">Left out</Radio>
                     </Radio.Group>
                 </fieldset>
-                <fieldset style={{ border: 0, margin: 0, padding: 0, display: 'grid', gap: 6 }} hidden={family !== 'mla'}>
+                {family === 'mla' && (
+                <fieldset style={{ border: 0, margin: 0, padding: 0, display: 'grid', gap: 6 }}>
                     <legend style={{ padding: 0 }}>Medium (Print, Web, Film …)</legend>
                     <Radio.Group value={course.medium} onChange={(event) => set({ medium: event.target.value as Course['medium'] })}>
                         <Radio value="auto">As the style has it</Radio>
@@ -46,6 +47,7 @@ export function CourseRules({ settings, family, open, onClose, onChange }: Props
                         <Radio value="never">Never</Radio>
                     </Radio.Group>
                 </fieldset>
+                )}
                 {family === 'apa' && (
                     <fieldset style={{ border: 0, margin: 0, padding: 0, display: 'grid', gap: 6 }}>
                         <legend style={{ padding: 0 }}>Head of each sheet</legend>

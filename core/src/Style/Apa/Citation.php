@@ -48,12 +48,12 @@ final class Citation
             $this->quoted($line, $mention);
         }
         if ($narrative) {
-            $line->addAll($who->runs())->add(' (', 'apa.cite.parentheses');
+            $line->join($who)->add(' (', 'apa.cite.parentheses');
             if ($short !== '') {
                 $line->add($short, 'apa.cite.short', 'contributors')->add(', ', 'apa.comma');
             }
         } else {
-            $line->add($mention->quoted === '' ? '(' : '', 'apa.cite.parentheses')->addAll($who->runs());
+            $line->add($mention->quoted === '' ? '(' : '', 'apa.cite.parentheses')->join($who);
             if ($short !== '') {
                 $line->add(" [{$short}]", 'apa.cite.short', 'contributors');
             }

@@ -115,7 +115,7 @@ final readonly class SourceElement
             $parts[] = (new Line)->add((PageRange::isSeveral($pages) ? 'pp. ' : 'p. ').$pages, 'apa.source.pages', 'containers.0.pages');
         }
         foreach ($parts as $i => $part) {
-            $this->line->add($i === 0 ? ' (' : ', ', 'apa.title.number')->addAll($part->runs());
+            $this->line->add($i === 0 ? ' (' : ', ', 'apa.title.number')->join($part);
         }
         if ($parts !== []) {
             $this->line->add(')', 'apa.title.number');
@@ -154,8 +154,17 @@ final readonly class SourceElement
             return;
         }
         $this->house($container->publisher, 'containers.0.publisher', 'apa.source.publisher');
+        $this->parentBody();
         if ($container->title !== '' && ! Publishers::same($container->title, $container->publisher)) {
             $this->house($container->title, 'containers.0.title', 'apa.source.site');
+        }
+    }
+
+    /** The larger body an office belongs to publishes what the office writes, unless another publisher is named. */
+    private function parentBody(): void
+    {
+        foreach ($this->source->container()->publisher === '' ? Entry::leaders($this->source) : [] as $place => $leader) {
+            $this->house($leader->name->parent, "contributors.{$place}", 'apa.source.publisher');
         }
     }
 

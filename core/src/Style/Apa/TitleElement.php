@@ -84,13 +84,13 @@ final readonly class TitleElement
         }
         $this->line->space('apa.title.number')->add('(', 'apa.title.number');
         foreach ($people as $i => $person) {
-            $this->line->add($i > 0 ? '; ' : '', 'apa.title.number')->addAll($person->runs());
+            $this->line->add($i > 0 ? '; ' : '', 'apa.title.number')->join($person);
         }
         if ($people !== [] && $numbers !== []) {
             $this->line->add('; ', 'apa.title.number');
         }
         foreach ($numbers as $i => $number) {
-            $this->line->add($i > 0 ? ', ' : '', 'apa.title.number')->addAll($number->runs());
+            $this->line->add($i > 0 ? ', ' : '', 'apa.title.number')->join($number);
         }
         $this->line->add(')', 'apa.title.number');
     }

@@ -58,7 +58,7 @@ final class Citation
 
         return $line->space('mla.cite.parentheses')
             ->add('(', 'mla.cite.parentheses')
-            ->addAll($behind->runs())
+            ->join($behind)
             ->add(')', 'mla.cite.parentheses')
             ->runs();
     }

@@ -30,7 +30,7 @@ final readonly class ContainerElements
     /** @return list<Line> the elements that are there, in order */
     public function of(Container $container, int $i): array
     {
-        return array_values(array_filter([
+        $elements = [
             $this->containerTitle($container, $i),
             ...$this->containerContributors($container, $i),
             ...$this->versions($container, $i),
@@ -38,17 +38,34 @@ final readonly class ContainerElements
             $this->publisher($container, $i),
             Entry::isThesis($this->source) && $i === 0 ? (new Line)->add(preg_match('/^Ph/', $this->source->genre) === 1 || preg_match('/^\p{Lu}{2}/u', $this->source->genre) === 1 ? $this->source->genre : lcfirst($this->source->genre), 'mla.form', 'genre') : $this->date($container, $i),
             ...$this->locations($container, $i),
-        ], static fn (?Line $element): bool => $element !== null && ! $element->isEmpty()));
+        ];
+        $there = [];
+        foreach ($elements as $element) {
+            if ($element !== null && ! $element->isEmpty()) {
+                $there[] = $element;
+            }
+        }
+
+        return $there;
+    }
+
+    /** One element of one piece; null where there is nothing to say. */
+    private static function element(string $text, string $rule, ?string $field = null): ?Line
+    {
+        return $text === '' ? null : (new Line)->add($text, $rule, $field);
     }
 
     private function containerTitle(Container $container, int $i): ?Line
     {
+        if ($container->title === '') {
+            return null;
+        }
         $line = new Line;
         $line->add($this->source->kind->id === 'special-issue' && $i === 0 ? 'special issue of ' : '', 'mla.form');
         $title = $this->source->isEnglish() && $this->source->kind->shape === Shape::Part ? TitleCase::headline($container->title) : $container->title;
         TitleSetter::setText($line, $title, "containers.{$i}.title", in_array($this->source->kind->id, ['lecture', 'poster'], true) && $i === 0 ? Dress::Plain : Dress::Italic, 'mla.container', 'mla.title.within');
 
-        return $container->title === '' ? null : $line;
+        return $line;
     }
 
     /** @return list<Line> */
@@ -75,7 +92,7 @@ final readonly class ContainerElements
         return $lines;
     }
 
-    /** @return list<Line> edition, the form a book has on a device, version */
+    /** @return list<?Line> edition, the form a book has on a device, version */
     private function versions(Container $container, int $i): array
     {
         $worded = preg_match('/^\d[\w.]*$/', $container->version) === 1 ? "version {$container->version}" : $container->version;
@@ -84,9 +101,9 @@ final readonly class ContainerElements
             : (['ebook' => 'e-book ed.', 'audiobook' => 'audiobook ed.'][$this->source->kind->id] ?? '');
 
         return [
-            (new Line)->add(Ordinal::edition($container->edition), 'mla.version', "containers.{$i}.edition"),
-            (new Line)->add($device, 'mla.version'),
-            (new Line)->add($worded, 'mla.version', "containers.{$i}.version"),
+            self::element(Ordinal::edition($container->edition), 'mla.version', "containers.{$i}.edition"),
+            self::element($device, 'mla.version'),
+            self::element($worded, 'mla.version', "containers.{$i}.version"),
         ];
     }
 
@@ -102,8 +119,11 @@ final readonly class ContainerElements
                 $lines[] = (new Line)->add($plain ? (preg_match('/^\d+[–,]/u', $range) === 1 ? $several : $one)." {$range}" : lcfirst($value), 'mla.number', "containers.{$i}.{$field}");
             }
         }
+        if ($container->number === '') {
+            return $lines;
+        }
         $lines[] = $number = new Line;
-        if ($i === 0 && $this->source->genre !== '' && $container->number !== '' && in_array($this->source->kind->id, ['report', 'government-document', 'preprint'], true)) {
+        if ($i === 0 && $this->source->genre !== '' && in_array($this->source->kind->id, ['report', 'government-document', 'preprint'], true)) {
             $number->add($this->source->genre, 'mla.number', 'genre')->add(' no. ', 'mla.number');
         }
         if (! $this->numberIsInArchive()) {
@@ -133,42 +153,45 @@ final readonly class ContainerElements
         return (new Line)->add(Quotes::curly($text), 'mla.publisher', "containers.{$i}.publisher");
     }
 
-    private function date(Container $container, int $i): Line
+    private function date(Container $container, int $i): ?Line
     {
         $date = $container->date();
 
-        return (new Line)->add($date->isNone() ? $container->status : Wording::date($date, $this->edition), 'mla.date', $date->isNone() ? "containers.{$i}.status" : "containers.{$i}.date");
+        return self::element($date->isNone() ? $container->status : Wording::date($date, $this->edition), 'mla.date', $date->isNone() ? "containers.{$i}.status" : "containers.{$i}.date");
     }
 
-    /** @return list<Line> */
+    /** @return list<?Line> */
     private function locations(Container $container, int $i): array
     {
         $pages = PageRange::shortened($container->pages);
         $word = preg_match('/^(?:[\dA-Z]|[ivxlc]+\b|e\d)/u', $pages) !== 1 ? '' : (PageRange::isSeveral($pages) ? 'pp. ' : 'p. ');
         $lines = [
-            (new Line)->add($pages === '' ? '' : $word.$pages, 'mla.pages', "containers.{$i}.pages"),
-            (new Line)->add($container->articleNumber === '' ? '' : 'article '.preg_replace('/^article\s+/i', '', $container->articleNumber), 'mla.pages', "containers.{$i}.articleNumber"),
-            (new Line)->add($container->paragraphs, 'mla.pages', "containers.{$i}.paragraphs"),
-            (new Line)->add(Quotes::curly($container->collection), 'mla.place', "containers.{$i}.collection"),
+            self::element($pages === '' ? '' : $word.$pages, 'mla.pages', "containers.{$i}.pages"),
+            self::element($container->articleNumber === '' ? '' : 'article '.preg_replace('/^article\s+/i', '', $container->articleNumber), 'mla.pages', "containers.{$i}.articleNumber"),
+            self::element($container->paragraphs, 'mla.pages', "containers.{$i}.paragraphs"),
+            self::element(Quotes::curly($container->collection), 'mla.place', "containers.{$i}.collection"),
         ];
         if (in_array($this->source->kind->id, ['lecture', 'poster'], true)) {
-            $lines[] = (new Line)->add(Quotes::curly($container->place), 'mla.place', "containers.{$i}.place");
+            $lines[] = self::element(Quotes::curly($container->place), 'mla.place', "containers.{$i}.place");
         }
         if ($i === 1 && $this->numberIsInArchive()) {
-            $lines[] = (new Line)->add($this->source->container()->number, 'mla.place', 'containers.0.number');
+            $lines[] = self::element($this->source->container()->number, 'mla.place', 'containers.0.number');
         }
         $lines[] = $this->address($container, $i);
 
         return $lines;
     }
 
-    private function address(Container $container, int $i): Line
+    private function address(Container $container, int $i): ?Line
     {
+        if ($container->doi.$container->url === '') {
+            return null;
+        }
         $doi = WebAddress::doi($container->doi);
         if ($doi !== '') {
             $shown = $this->edition < 9 ? str_replace('https://doi.org/', 'doi:', $doi) : $doi;
 
-            return (new Line)->add($this->course->addresses === Addresses::None ? '' : $shown, 'mla.doi', "containers.{$i}.doi");
+            return self::element($this->course->addresses === Addresses::None ? '' : $shown, 'mla.doi', "containers.{$i}.doi");
         }
         $url = match ($this->course->addresses) {
             Addresses::None => '',
@@ -176,6 +199,6 @@ final readonly class ContainerElements
             Addresses::Auto, Addresses::Bare => WebAddress::bare($container->url),
         };
 
-        return (new Line)->add($url, 'mla.url', "containers.{$i}.url");
+        return self::element($url, 'mla.url', "containers.{$i}.url");
     }
 }

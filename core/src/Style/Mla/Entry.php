@@ -216,13 +216,12 @@ final class Entry
     {
         $elements = (new ContainerElements($this->source, $this->course, $this->edition))->of($container, $i);
         foreach ($elements as $n => $element) {
-            $runs = $element->runs();
             if ($n > 0) {
                 $this->line->comma('mla.comma')->space('mla.comma');
-            } elseif (! in_array($runs[0]->rule, ['mla.url', 'mla.doi', 'mla.container'], true)) {
-                $runs[0] = $runs[0]->withText(Letters::capital($runs[0]->text));
+            } elseif (! in_array($element->firstRule(), ['mla.url', 'mla.doi', 'mla.container'], true)) {
+                $element->capitalise();
             }
-            $this->line->addAll($runs);
+            $this->line->join($element);
         }
         if ($elements !== []) {
             $this->close();
