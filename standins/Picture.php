@@ -9,9 +9,9 @@ final class Picture
 {
     public static function xmp(string $title, string $creator, string $date): string
     {
-        $packet = '<x:xmpmeta xmlns:x="adobe:ns:meta/"><rdf:RDF xmlns:rdf="http://www.w3.org/1999/02/22-rdf-syntax-ns#"><rdf:Description xmlns:dc="http://purl.org/dc/elements/1.1/" xmlns:photoshop="http://ns.adobe.com/photoshop/1.0/" photoshop:DateCreated="'.$date.'"><dc:title><rdf:Alt><rdf:li xml:lang="x-default">'.$title.'</rdf:li></rdf:Alt></dc:title><dc:creator><rdf:Seq><rdf:li>'.$creator.'</rdf:li></rdf:Seq></dc:creator></rdf:Description></rdf:RDF></x:xmpmeta>';
+        $packet = '<x:xmpmeta xmlns:x="https://northmere.example/ns/meta/"><rdf:RDF xmlns:rdf="http://www.w3.org/1999/02/22-rdf-syntax-ns#"><rdf:Description xmlns:dc="http://purl.org/dc/elements/1.1/" xmlns:made="https://northmere.example/ns/made/" made:DateCreated="'.$date.'"><dc:title><rdf:Alt><rdf:li xml:lang="x-default">'.$title.'</rdf:li></rdf:Alt></dc:title><dc:creator><rdf:Seq><rdf:li>'.$creator.'</rdf:li></rdf:Seq></dc:creator></rdf:Description></rdf:RDF></x:xmpmeta>';
 
-        return self::with(0xE1, "http://ns.adobe.com/xap/1.0/\0".$packet);
+        return self::with(0xE1, "https://northmere.example/ns/xmp/\0".$packet);
     }
 
     public static function iptc(string $title, string $creator, string $date): string
@@ -21,7 +21,7 @@ final class Picture
             $records .= "\x1C\x02".chr($number).pack('n', strlen($value)).$value;
         }
 
-        return self::with(0xED, "Photoshop 3.0\0".'8BIM'.pack('n', 0x0404)."\0\0".pack('N', strlen($records)).$records.(strlen($records) % 2 === 1 ? "\0" : ''));
+        return self::with(0xED, "8BIM resources\0".'8BIM'.pack('n', 0x0404)."\0\0".pack('N', strlen($records)).$records.(strlen($records) % 2 === 1 ? "\0" : ''));
     }
 
     public static function exif(string $artist, string $date): string

@@ -9,7 +9,7 @@ return new Kind(
     id: 'social-post',
     label: 'Social media post',
     group: 'Web',
-    words: 'post,social,tweet,thread,status,photo post,short message',
+    words: 'post,social,microblog,thread,status,photo post,short message',
     csl: 'post',
     shape: Shape::Online,
     fields: [

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
 use Bibrel\Core\Source\Shape;
@@ -18,17 +19,7 @@ return new Kind(
         ['title.main!', 'Title of the issue'],
         'title.subtitle',
         ['containers.0.title!', 'Journal', 'Journal of Coastal History'],
-        'containers.0.volume+',
-        'containers.0.issue+',
-        'containers.0.date!',
-        'containers.0.pages',
-        'containers.0.doi',
-        'containers.0.url',
-        'containers.1.title',
-        'containers.1.url',
-        'accessed',
-        'language',
-        'annotation',
+        ...FieldLists::PERIODICAL,
     ],
     note: 'Special issue',
     leads: [[Role::Editor, Role::Author]],

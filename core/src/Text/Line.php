@@ -13,16 +13,16 @@ namespace Bibrel\Core\Text;
  */
 final class Line
 {
-    /** @var list<string> */
+    /** @var array<int, string> */
     private array $texts = [];
 
-    /** @var list<string> */
+    /** @var array<int, string> */
     private array $rules = [];
 
-    /** @var list<?string> */
+    /** @var array<int, ?string> */
     private array $fields = [];
 
-    /** @var list<bool> */
+    /** @var array<int, bool> */
     private array $italics = [];
 
     private int $last = -1;

@@ -128,7 +128,7 @@ export function LeadBox({ onLookUp, onByHand }: Props) {
                 ref={file}
                 type="file"
                 hidden
-                accept=".ris,.bib,.json,.txt,.enw,application/x-research-info-systems,application/json,text/plain"
+                accept=".ris,.bib,.json,.txt,application/x-research-info-systems,application/json,text/plain"
                 aria-label="A file of records"
                 onChange={(event) => {
                     void takeFile(event.target.files?.[0]);

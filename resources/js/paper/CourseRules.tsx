@@ -39,14 +39,14 @@ export function CourseRules({ settings, family, open, onClose, onChange }: Props
                     </Radio.Group>
                 </fieldset>
                 {family === 'mla' && (
-                <fieldset style={{ border: 0, margin: 0, padding: 0, display: 'grid', gap: 6 }}>
-                    <legend style={{ padding: 0 }}>Medium (Print, Web, Film …)</legend>
-                    <Radio.Group value={course.medium} onChange={(event) => set({ medium: event.target.value as Course['medium'] })}>
-                        <Radio value="auto">As the style has it</Radio>
-                        <Radio value="always">Always</Radio>
-                        <Radio value="never">Never</Radio>
-                    </Radio.Group>
-                </fieldset>
+                    <fieldset style={{ border: 0, margin: 0, padding: 0, display: 'grid', gap: 6 }}>
+                        <legend style={{ padding: 0 }}>Medium (Print, Web, Film …)</legend>
+                        <Radio.Group value={course.medium} onChange={(event) => set({ medium: event.target.value as Course['medium'] })}>
+                            <Radio value="auto">As the style has it</Radio>
+                            <Radio value="always">Always</Radio>
+                            <Radio value="never">Never</Radio>
+                        </Radio.Group>
+                    </fieldset>
                 )}
                 {family === 'apa' && (
                     <fieldset style={{ border: 0, margin: 0, padding: 0, display: 'grid', gap: 6 }}>

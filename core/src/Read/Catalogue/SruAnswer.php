@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Read\Catalogue;
 
 use Bibrel\Core\Read\Unreadable;
+use Bibrel\Core\Read\Xml;
 
 /** What a catalogue answers to a search (SRU 1.2 and 2.0 with MARCXML records). */
 final readonly class SruAnswer
@@ -17,16 +18,7 @@ final readonly class SruAnswer
     /** @throws Unreadable for what is no such answer, and for a diagnostic the catalogue gives instead */
     public static function parse(string $xml): self
     {
-        $dom = new \DOMDocument;
-        $before = libxml_use_internal_errors(true);
-        // A document type could name files and addresses to read; no answer needs one.
-        $read = stripos($xml, '<!DOCTYPE') === false && stripos($xml, '<!ENTITY') === false && $dom->loadXML($xml, LIBXML_NONET | LIBXML_NOERROR | LIBXML_NOWARNING);
-        libxml_clear_errors();
-        libxml_use_internal_errors($before);
-        if (! $read) {
-            throw new Unreadable('The library catalogue answered with something that cannot be read.');
-        }
-        $xpath = new \DOMXPath($dom);
+        $xpath = Xml::parse($xml) ?? throw new Unreadable('The library catalogue answered with something that cannot be read.');
         $text = static function (string $path) use ($xpath): string {
             $found = $xpath->query($path);
 

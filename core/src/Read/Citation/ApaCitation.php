@@ -11,7 +11,7 @@ final class ApaCitation
 {
     private const DATE = '(?:ca\. )?\d{4}[a-z]?(?:[–-]\d{4})?(?:,\s*[^()]{3,40})?|n\.d\.(?:-[a-z])?|in press';
 
-    private const BRACKETS = ['Video' => 'online-video', 'Film' => 'film', 'Motion picture' => 'film', 'Data set' => 'data-set', 'Audio podcast episode' => 'podcast-episode', 'TV series episode' => 'tv-episode', 'TV series' => 'tv-series', 'Song' => 'song', 'Album' => 'album', 'Map' => 'map', 'Photograph' => 'photograph', 'Painting' => 'artwork', 'Mobile app' => 'app', 'Computer software' => 'software', 'Press release' => 'press-release', 'Letter to the editor' => 'reader-letter', 'Editorial' => 'editorial', 'Tweet' => 'social-post', 'Audiobook' => 'audiobook'];
+    private const BRACKETS = ['Video' => 'online-video', 'Film' => 'film', 'Motion picture' => 'film', 'Data set' => 'data-set', 'Audio podcast episode' => 'podcast-episode', 'TV series episode' => 'tv-episode', 'TV series' => 'tv-series', 'Song' => 'song', 'Album' => 'album', 'Map' => 'map', 'Photograph' => 'photograph', 'Painting' => 'artwork', 'Mobile app' => 'app', 'Computer software' => 'software', 'Press release' => 'press-release', 'Letter to the editor' => 'reader-letter', 'Editorial' => 'editorial', 'Post' => 'social-post', 'Online forum post' => 'forum-post', 'Audiobook' => 'audiobook'];
 
     /** @return ?CitationParts null for what is not APA */
     public static function parse(string $text): ?CitationParts

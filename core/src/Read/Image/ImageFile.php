@@ -10,6 +10,7 @@ use Bibrel\Core\Read\Evidence;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\Reading;
 use Bibrel\Core\Read\Remark;
+use Bibrel\Core\Read\Xml;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\PartialDate;
 use Bibrel\Core\Source\Role;
@@ -71,16 +72,10 @@ final class ImageFile
         if ($start === false || $end === false) {
             return [];
         }
-        $xml = substr($bytes, $start, $end - $start + 12);
-        $dom = new \DOMDocument;
-        $before = libxml_use_internal_errors(true);
-        $read = stripos($xml, '<!DOCTYPE') === false && $dom->loadXML($xml, LIBXML_NONET | LIBXML_NOERROR | LIBXML_NOWARNING);
-        libxml_clear_errors();
-        libxml_use_internal_errors($before);
-        if (! $read) {
+        $xpath = Xml::parse(substr($bytes, $start, $end - $start + 12));
+        if ($xpath === null) {
             return [];
         }
-        $xpath = new \DOMXPath($dom);
         $text = static function (string $name) use ($xpath): string {
             $found = $xpath->query("//*[local-name()=\"{$name}\"]//*[local-name()=\"li\"] | //*[local-name()=\"{$name}\"][not(*)] | //@*[local-name()=\"{$name}\"]");
 
@@ -98,7 +93,8 @@ final class ImageFile
     /** @return list<array{string, string, string, Confidence}> */
     private static function iptc(string $bytes): array
     {
-        $at = strpos($bytes, "Photoshop 3.0\0");
+        // The block of image resources that holds the IPTC record.
+        $at = strpos($bytes, "8BIM\x04\x04");
         $records = $at === false ? false : @iptcparse(substr($bytes, $at, 65_000));
         if (! is_array($records)) {
             return [];

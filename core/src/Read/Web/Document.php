@@ -168,8 +168,8 @@ final class Document
         return array_values(array_filter(
             $this->schemas ??= [
                 new Schema($this->mentions('ld+json') ? $this->structured() : []),
-                new Schema($this->mentions('itemscope') ? Microdata::objects($this) : []),
-                new Schema($this->mentions('typeof') ? RdfaLite::objects($this) : []),
+                new Schema(MarkedItems::microdata($this)),
+                new Schema(MarkedItems::rdfaLite($this)),
             ],
             static fn (Schema $schema): bool => $schema->objects !== [],
         ));

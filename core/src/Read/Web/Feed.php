@@ -6,6 +6,7 @@ namespace Bibrel\Core\Read\Web;
 
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Finding;
+use Bibrel\Core\Read\Xml;
 
 /** What a site's feed (RSS 2.0 or Atom) says of one of its pages: who wrote it and when it came out. */
 final class Feed
@@ -15,12 +16,7 @@ final class Feed
     /** @return list<Finding> none where the feed does not list the page */
     public static function findings(string $xml, string $url): array
     {
-        $dom = new \DOMDocument;
-        $before = libxml_use_internal_errors(true);
-        $read = stripos($xml, '<!DOCTYPE') === false && stripos($xml, '<!ENTITY') === false && $dom->loadXML($xml, LIBXML_NONET | LIBXML_NOERROR | LIBXML_NOWARNING);
-        libxml_clear_errors();
-        libxml_use_internal_errors($before);
-        $items = $read ? (new \DOMXPath($dom))->query('//*[local-name()="item" or local-name()="entry"]') : false;
+        $items = Xml::parse($xml)?->query('//*[local-name()="item" or local-name()="entry"]') ?? false;
         foreach ($items === false ? [] : $items as $item) {
             if (! $item instanceof \DOMElement) {
                 continue;

@@ -22,7 +22,7 @@ final class OpenGraph implements Clues
             ...Make::people(array_merge(...array_map(Bylines::contributors(...), array_values($authors))), self::WHERE, Confidence::Stated, implode('; ', $authors)),
             ...Make::date($page->meta('article:published_time', 'og:published_time'), self::WHERE, Confidence::Stated),
             ...Make::date($page->meta('article:modified_time', 'og:updated_time'), 'When the page was last changed, by its metadata. That is not when it was published.', Confidence::Guess),
-            ...Make::byline($page->meta('author', 'parsely-author', 'sailthru.author'), self::WHERE, Confidence::Likely),
+            ...Make::byline($page->meta('author', 'article:author_name', 'byl'), self::WHERE, Confidence::Likely),
             ...Make::date($page->meta('date', 'pubdate', 'publish-date', 'datepublished'), self::WHERE, Confidence::Likely),
             ...Make::text('containers.0.title', $page->meta('application-name'), self::WHERE, Confidence::Likely),
             ...Make::text('title.main', $page->meta('title'), self::WHERE, Confidence::Likely),
