@@ -19,9 +19,9 @@ return [
 
     // Where books and DOIs are looked up; see docs/deployment.md for the open protocols these must speak. Empty: not at all.
     'services' => [
-        'catalogue' => env('CATALOGUE_URL', 'https://catalogue.northmere.example/sru'),
-        'doi' => env('DOI_URL', 'https://doi.northmere.example'),
-        'doi_search' => env('DOI_SEARCH_URL', 'https://doi.northmere.example/works'),
+        'catalogue' => env('CATALOGUE_URL', env('APP_ENV') === 'production' ? '' : 'https://catalogue.northmere.example/sru'),
+        'doi' => env('DOI_URL', env('APP_ENV') === 'production' ? '' : 'https://doi.northmere.example'),
+        'doi_search' => env('DOI_SEARCH_URL', env('APP_ENV') === 'production' ? '' : 'https://doi.northmere.example/works'),
     ],
 
     // The stand-in world answers for made-up *.example hosts on this port of 127.0.0.1. Never in production.

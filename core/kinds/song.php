@@ -10,7 +10,7 @@ return new Kind(
     id: 'song',
     label: 'Song',
     group: 'Sound and moving image',
-    words: 'song,music,track,single,recording',
+    words: 'song,music,track,single,recording,lyrics',
     csl: 'song',
     shape: Shape::Part,
     fields: [

@@ -14,7 +14,8 @@ final class Bylines
 {
     private const LEAD = '/^\s*(?:(?:story|text|words|report|article|essay|post|analysis|research)\s+(?:and\s+(?:photos?|pictures|photographs)\s+)?(?:by|:)|(?:written|posted|published|authored|compiled|researched|submitted|contributed|reported)\s+by|authors?\s*:|by\s*:|by|prepared\s+by|par|por|von)\s*:?\s+/iu';
 
-    private const JOB = '/\b(?:(?:editor|reporter|correspondent|writer|columnist|journalist|director|manager|officer|professor|lecturer|researcher|curator|student|contributor|historian|ecologist|archivist|librarian|scientist)s?|president|chair|staff|phd|ph\.d\.?|md|ma|msc|bsc)\b/iu';
+    /** Words for what somebody is, which are no part of a name. */
+    public const JOB = '/\b(?:(?:editor|reporter|correspondent|writer|columnist|journalist|director|manager|officer|professor|lecturer|researcher|curator|student|contributor|historian|ecologist|archivist|librarian|scientist)s?|president|chair|staff|phd|ph\.d\.?|md|ma|msc|bsc)\b/iu';
 
     private const NOBODY = '/^(?:admin(?:istrator)?|administration|webmaster|editor|editors|staff|guest|user|root|author|unknown|anonymous|none|n\/a|null|undefined|default|team|web team|super ?user|unknown.*|(?:[\w.]+-)*(?:web|site|admin|content|comms)-?(?:team|master|admin|editor)|\d+)$/iu';
 
@@ -25,7 +26,7 @@ final class Bylines
         $text = (string) preg_replace(['/\S+@\S+\.\S+/u', '/\s*\((?:now|earlier|later|until now|photos?|pictures|text|words)\)/iu', '/,\s*(?:aged?\s+)?\d{1,3}(?=$|[,;])/u', '/\s+(?:at|on)\s+\d{1,2}[:.]\d{2}.*$/iu', '/[,;]?\s*(?:and\s+)?\b(?:photo(?:graph)?s?|pictures?|illustrations?|graphics?|art)\s+by\s+.*$/iu'], '', $text);
         // What follows a dash, a bar or a bullet is a date, a desk or a place.
         $text = (preg_split('/\s+[|·•–—]\s+|\s*\((?!.*@)|\s+[-]\s+/u', trim($text), 2) ?: [''])[0];
-        $text = (string) preg_replace('/[,;]?\s*(?:on\s+)?(?:\d{1,2}\s+)?(?:january|february|march|april|may|june|july|august|september|october|november|december)\b.*\d{4}.*$/iu', '', $text);
+        $text = (string) preg_replace('/[,;]?\s*(?:on\s+)?(?:\d{1,2}\s+)?(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?)\b\.?.*\d{4}.*$/iu', '', $text);
         $names = [];
         foreach (self::split($text) as $name) {
             if (preg_match('/^(?:dr|prof|professor|mr|mrs|ms|miss|sir|rev)\.?\s+(.+)$/iu', $name, $m) === 1) {

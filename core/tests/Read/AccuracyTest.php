@@ -26,7 +26,7 @@ final class AccuracyTest extends TestCase
 
     public function test_saved_pages(): void
     {
-        foreach (['saved' => 'pages', 'fresh' => 'fresh'] as $file => $folder) {
+        foreach (['saved' => 'pages', 'fresh' => 'fresh', 'third' => 'third'] as $file => $folder) {
             $accuracy = new Accuracy;
             foreach (self::rows(__DIR__."/../accuracy/{$file}.json") as $truth) {
                 $accuracy->add(WebPage::read(Charset::toUtf8((string) file_get_contents(__DIR__."/../accuracy/{$folder}/{$truth['page']}")), $truth['url']), $truth);

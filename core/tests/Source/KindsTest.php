@@ -60,6 +60,31 @@ final class KindsTest extends TestCase
         yield ['phd', 'thesis'];
         yield ['game', 'video-game'];
         yield ['website', 'web-page'];
+        yield ['law', 'statute'];
+        yield ['lawsuit', 'court-case'];
+        yield ['patent', 'patent'];
+        yield ['app', 'app'];
+        yield ['exhibit', 'exhibition'];
+        yield ['poster', 'poster'];
+        yield ['special issue', 'special-issue'];
+        yield ['comic', 'graphic-novel'];
+        yield ['translation', 'book'];
+        yield ['biography', 'book'];
+        yield ['op-ed', 'editorial'];
+        yield ['interview', 'interview-own'];
+        yield ['email', 'email'];
+        yield ['text message', 'email'];
+        yield ['infographic', 'illustration'];
+        yield ['painting', 'artwork'];
+        yield ['statistics', 'data-set'];
+        yield ['dictionary', 'online-reference'];
+        yield ['encyclopedia', 'online-reference'];
+        yield ['vlog', 'online-video'];
+        yield ['lyrics', 'song'];
+        yield ['musical', 'live-performance'];
+        yield ['speech', 'lecture'];
+        yield ['primary source', 'archive-item'];
+        yield ['flyer', 'pamphlet'];
         yield ['photos', 'photograph'];
     }
 

@@ -118,6 +118,16 @@ final class Document
         return $found;
     }
 
+    /**
+     * Classes on the page that meet a pattern.
+     *
+     * @return list<string>
+     */
+    public function classesLike(string $pattern): array
+    {
+        return array_values(array_filter(array_map(strval(...), array_keys($this->byClass())), static fn (string $class): bool => preg_match($pattern, $class) === 1));
+    }
+
     /** @return array<string, list<\DOMElement>> every class on the page, looked through once */
     private function byClass(): array
     {

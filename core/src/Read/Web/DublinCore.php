@@ -17,7 +17,17 @@ final class DublinCore implements Clues
         $stated = Confidence::Stated;
         $creators = $page->metaAll('dc.creator') ?: $page->metaAll('dcterms.creator');
 
+        $type = implode(' ', [...$page->metaAll('dc.type'), ...$page->metaAll('dcterms.type')]);
+        $kind = match (true) {
+            preg_match('/thes[ie]s|dissertation/i', $type) === 1 => 'thesis',
+            preg_match('/\bdata ?set\b/i', $type) === 1 => 'data-set',
+            preg_match('/\breport\b/i', $type) === 1 => 'report',
+            preg_match('/\bmap\b|cartographic/i', $type) === 1 => 'map',
+            default => '',
+        };
+
         return [
+            ...Make::text('kind', $kind, self::WHERE, $stated),
             ...Make::text('title.main', $page->meta('dc.title', 'dcterms.title'), self::WHERE, $stated),
             ...Make::people(array_map(static fn (string $name) => Bylines::contributor($name), $creators), self::WHERE, $stated, implode('; ', $creators)),
             ...Make::date($page->meta('dcterms.issued', 'dc.date.issued', 'dc.date', 'dcterms.date', 'dcterms.created'), self::WHERE, $stated),

@@ -16,8 +16,8 @@ final class Headline implements Clues
     public function in(Document $page): array
     {
         $element = $page->text($page->first('//head/title') ?? $page->first('//title[not(ancestor::svg)]'));
-        // A file's name is nobody's title.
-        $element = preg_match('/^[\w%-]+\.(?:html?|php|aspx?|pdf|docx?)$/i', $element) === 1 ? '' : $element;
+        // A file's name is nobody's title, and neither is what an editor of pages puts there by itself.
+        $element = preg_match('/^[\w%-]+\.(?:html?|php|aspx?|pdf|docx?)$|^(?:untitled(?: document)?|document|new page(?: \d+)?|index|home ?page)$/i', $element) === 1 ? '' : $element;
         $heading = self::heading($page);
 
         return [
@@ -76,6 +76,12 @@ final class Headline implements Clues
                     return Make::text('containers.0.title', $part, 'From the head of the page and the name of the browser tab.', Confidence::Likely, true);
                 }
             }
+        }
+
+        $parts = SiteTitle::parts($element);
+        $last = (string) end($parts);
+        if ($heading !== '' && count($parts) > 1 && stripos($last, $heading) === false && stripos($heading, $last) === false && preg_match('/^by\s/i', $last) !== 1 && stripos($element, $heading) !== false) {
+            return Make::text('containers.0.title', $last, 'Behind the title in the name of the browser tab.', Confidence::Likely);
         }
 
         return $heading === '' ? Make::text('containers.0.title', SiteTitle::suffix($element), 'Perhaps the part behind the bar in the name of the browser tab.', Confidence::Guess) : [];

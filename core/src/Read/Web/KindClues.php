@@ -20,6 +20,8 @@ final class KindClues implements Clues
         return [
             ...$kind(preg_match('~/wiki/[^/]~', $path) === 1 ? 'wiki-entry' : '', 'The address is an entry’s in a wiki.', Confidence::Stated),
             ...$kind(self::says($page, '/^(?:press|news|media) release$|^for immediate release\b/iu') ? 'press-release' : '', 'The page calls itself a press release.', Confidence::Stated),
+            ...$kind(self::says($page, '/^(?:dear|to the) editors?\b/iu') ? 'reader-letter' : '', 'It begins as a letter to the editor.', Confidence::Likely),
+            ...$kind(preg_match('/\bdefinition\b|\bmeaning of\b/i', $page->text($page->first('//head/title'))) === 1 && preg_match('~/(?:dictionary|define|definition|word)s?/~i', $path) === 1 ? 'online-reference' : '', 'The page defines a word.', Confidence::Likely),
             ...$kind(self::isPodcast($page) ? 'podcast-episode' : '', 'The page plays sound and calls itself a podcast.', Confidence::Likely),
             ...$kind(preg_match('~/(?:photos?|pictures?|images?)/[^/]~', $path) === 1 && $page->meta('og:image') !== '' ? 'photograph' : '', 'The address is a picture’s own.', Confidence::Likely),
             ...$kind(preg_match('~^blog\.|^/(?:blog)/~', $page->host().$path) === 1 && $shared === 'online-article' ? 'blog-post' : '', 'The address is a blog’s.', Confidence::Likely),

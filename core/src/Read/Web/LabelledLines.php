@@ -42,9 +42,12 @@ final class LabelledLines implements Clues
                 default => [],
             }];
         }
+        $material = isset($labels['medium']) || isset($labels['materials']) || isset($labels['medium and support']);
+        $maker = isset($labels['artist']) || isset($labels['maker']) || isset($labels['painter']) || isset($labels['sculptor']);
+        $numbered = isset($labels['object number']) || isset($labels['accession number']) || isset($labels['inventory number']);
         $kind = match (true) {
             isset($labels['photographer']) => 'photograph',
-            isset($labels['medium'], $labels['artist']), isset($labels['medium'], $labels['maker']), isset($labels['object number'], $labels['artist']), isset($labels['medium'], $labels['object number']) => 'artwork',
+            $material && $maker, $numbered && $maker, $material && $numbered => 'artwork',
             isset($labels['taken on']) || isset($labels['date taken']) => 'photograph',
             isset($labels['report number']) => 'report',
             default => '',

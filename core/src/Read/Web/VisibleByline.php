@@ -12,7 +12,8 @@ use Bibrel\Core\Source\Name;
 /** Who the visible text says wrote it: marked elements, a line under the headline, or a line at the end. */
 final class VisibleByline implements Clues
 {
-    private const MARKED = ['byline', 'author', 'author-name', 'p-author'];
+    /** Classes that say an element names the author: "byline", "article--author", "c-byline__name"; not a box about them. */
+    private const MARKED = '/^(?:[\w-]*[_-])?(?:byline|author|p-author|contributor)s?(?:[_-]+(?:name|names|info|line|text|link))?$/i';
 
     /** Other ways of marking an author, and what a page must hold for it to be worth looking. */
     private const ATTRIBUTED = ['~\brel\s*=\s*["\']?author\b~i' => '@rel="author"', '~\bitemprop\s*=\s*["\']?author\b~i' => 'not(self::meta) and @itemprop="author"'];
@@ -34,10 +35,11 @@ final class VisibleByline implements Clues
         $texts = [];
         $ways = array_filter(self::ATTRIBUTED, $page->matches(...), ARRAY_FILTER_USE_KEY);
         $more = $ways === [] ? '' : '('.implode(') or (', $ways).')';
-        $marked = $page->withClass(self::MARKED, more: $more);
+        $classes = $page->mentions('byline') || $page->mentions('author') || $page->mentions('contributor') ? $page->classesLike(self::MARKED) : [];
+        $marked = $page->withClass($classes, more: $more);
         foreach ($marked as $element) {
             // Comments, related stories and lists of authors elsewhere on the page are not this page's byline.
-            if ($page->isBeside($element) || $page->withClass(self::MARKED, $element, $more) !== []) {
+            if ($page->isBeside($element) || $page->withClass($classes, $element, $more) !== []) {
                 continue;
             }
             $text = $page->text($element);
@@ -129,11 +131,12 @@ final class VisibleByline implements Clues
     {
         $body = array_values(array_filter($blocks, static fn (array $block): bool => ! in_array($block['tag'], ['footer', 'aside'], true)));
         $last = array_slice($body, max(1, count($body) - 5));
+        $isLetter = array_filter(array_slice($body, 0, 8), static fn (array $block): bool => preg_match('/^(?:dear|to the) editors?\b/iu', $block['text']) === 1) !== [];
         foreach (array_reverse($last, true) as $i => $block) {
-            $dated = VisibleDate::isDate($last[$i + 1]['text'] ?? '');
+            $dated = $isLetter || VisibleDate::isDate($last[$i + 1]['text'] ?? '');
             $found = match (true) {
                 preg_match('/^[—–-]{1,2}\s*('.self::NAME.')(?:,\s*(.{4,30}))?$/u', $block['text'], $m) === 1 && (! isset($m[2]) || VisibleDate::isDate($m[2])) => ['From the signature at the end of the text.', $m[1]],
-                preg_match('/^('.self::NAME.')(?:,\s*[^,.]{3,40})?,\s*(.{6,20})$/u', $block['text'], $m) === 1 && VisibleDate::isDate($m[2]) => ['From the signature at the end of the text.', $m[1]],
+                preg_match('/^('.self::NAME.')(?:,\s*[^,.]{3,40})?,\s*(.{4,20})$/u', $block['text'], $m) === 1 && (VisibleDate::isDate($m[2]) || preg_match('/^(?:19|20)\d\d$/', $m[2]) === 1) => ['From the signature at the end of the text.', $m[1]],
                 $dated && preg_match('/^('.self::NAME.')$/u', $block['text'], $m) === 1 => ['From the signature at the end of the text.', $m[1]],
                 preg_match('/^('.self::NAME.') (?:(?:is|was) (?:an?|the) [^.]{0,60}\b(?:writer|historian|ecologist|journalist|teacher|reporter|researcher|archivist|biologist|engineer|lecturer|author|curator|student|professor|poet|photographer|scientist|editor|librarian)\b|(?:teaches|writes|studies|edits|works|lectures|reports|lives|has written|is writing) )/u', $block['text'], $m) === 1 => ['From the note about the author at the end of the text.', $m[1]],
                 default => null,

@@ -64,6 +64,12 @@ final class VisibleDate implements Clues
         $heading = $page->headingBlock();
         $isWiki = preg_match('~/wiki/~', $page->url) === 1;
         $findings = [];
+        $end = array_slice($blocks, -2);
+        foreach ($end as $block) {
+            if (preg_match('/^\p{Lu}[\p{L}.’-]*(?: \p{Lu}[\p{L}.’-]*){1,3}, ((?:19|20)\d\d)$/u', $block['text'], $m) === 1) {
+                $findings = Make::date($m[1], 'Behind the signature at the end of the text.', Confidence::Likely, true);
+            }
+        }
         foreach ($blocks as $i => $block) {
             if ($block['tag'] === 'aside' || strlen($block['text']) > 480 || preg_match('/(?<!\d)(?:1[4-9]|20)\d\d(?!\d)/', $block['text']) !== 1 || mb_strlen($block['text']) > 160 || preg_match_all("/(?:\\b(published|posted|first published|publié|released|created|uploaded|date|updated|last updated|modified|last modified|changed|last changed|revised|reviewed|last edited|edited)\\b[^\\d]{0,16}?)?{$date}/iu", $block['text'], $matches, PREG_SET_ORDER) < 1) {
                 continue;

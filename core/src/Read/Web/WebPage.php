@@ -54,6 +54,10 @@ final class WebPage
         $site = self::best($found['containers.0.title']);
         $siteNames = array_map(static fn (Finding $one): string => self::string($one), $found['containers.0.title']);
         $found['title.main'] = self::titles($found['title.main'] ?? [], $siteNames);
+        if ($kind === 'online-reference') {
+            $headings = array_values(array_filter($found['title.main'], static fn (Finding $one): bool => $one->evidence->visible));
+            $found['title.main'] = $headings === [] ? $found['title.main'] : $headings;
+        }
         $found['contributors'] = self::authors($found['contributors'] ?? [], $siteNames, $kind);
         unset($found['kind']);
         $findings = $kinds === null ? [] : ['kind' => $kinds];
@@ -108,7 +112,7 @@ final class WebPage
     /** @return list<Clues> in the order of trust */
     private static function clues(): array
     {
-        return [new CitationMeta, new Prism, new Coins, new SocialPost, new StructuredData, new DublinCore, new Microformats, new OpenGraph, new LabelledLines, new VisibleByline, new VisibleDate, new Headline, new CopyrightLine, new AddressClues, new KindClues];
+        return [new CitationMeta, new Prism, new Coins, new SocialPost, new StructuredData, new DublinCore, new Microformats, new ForumThread, new OpenGraph, new LabelledLines, new VisibleByline, new VisibleDate, new Headline, new CopyrightLine, new AddressClues, new KindClues];
     }
 
     /**
@@ -282,7 +286,8 @@ final class WebPage
         $isSite = static function (Finding $finding) use ($siteNames): bool {
             $people = is_array($finding->value) ? $finding->value : [];
             foreach ($siteNames as $name) {
-                if (count($people) === 1 && Publishers::same($people[0]->name->direct(), $name)) {
+                $own = count($people) === 1 ? (string) preg_replace('/\s+(?:staff|team|editors?|editorial(?: team| board)?|newsroom|desk)$/iu', '', $people[0]->name->direct()) : '';
+                if (Publishers::same($own, $name)) {
                     return true;
                 }
             }
