@@ -249,20 +249,24 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
                     </ul>
                 </div>
             )}
-            {kindFinding !== undefined && kindFinding.value === source.kind && (
+            {(copied || kindFinding !== undefined) && (
                 <p className="kind-ev">
-                    <span className={`dot ${kindFinding.confidence}`} aria-hidden="true" /> {kind.label}:{' '}
-                    {kindFinding.evidence.where.charAt(0).toLowerCase() + kindFinding.evidence.where.slice(1)}
-                </p>
-            )}
-            {copied && (
-                <p className="kind-ev">
-                    <button className="link" type="button" onClick={() => void seeIn('')}>
-                        Page copy
-                    </button>
-                    <button className="link" type="button" onClick={() => onAsk('lookup')}>
-                        Look it up again
-                    </button>
+                    {kindFinding !== undefined && kindFinding.value === source.kind && (
+                        <span>
+                            <span className={`dot ${kindFinding.confidence}`} aria-hidden="true" /> {kind.label}:{' '}
+                            {kindFinding.evidence.where.charAt(0).toLowerCase() + kindFinding.evidence.where.slice(1)}
+                        </span>
+                    )}
+                    {copied && (
+                        <>
+                            <button className="link" type="button" onClick={() => void seeIn('')}>
+                                Page copy
+                            </button>
+                            <button className="link" type="button" onClick={() => onAsk('lookup')}>
+                                Look it up again
+                            </button>
+                        </>
+                    )}
                 </p>
             )}
             {copy !== null && (
