@@ -12,7 +12,7 @@ use Bibrel\Core\Source\Text;
 /** Takes a byline apart into contributors: "By Halima Brook, coast editor, and Noor Castellan". */
 final class Bylines
 {
-    private const LEAD = '/^\s*(?:(?:story|text|words|report|article|essay|post|analysis|research)\s+(?:and\s+(?:photos?|pictures|photographs)\s+)?(?:by|:)|(?:written|posted|published|authored|compiled|researched|submitted|contributed|reported)\s+by|authors?\s*:|by\s*:|by|prepared\s+by|par|por|von)\s*:?\s+/iu';
+    private const LEAD = '/^\s*(?:(?:story|text|words|report|review|article|essay|post|analysis|research)\s+(?:and\s+(?:photos?|pictures|photographs)\s+)?(?:by|:)|(?:written|posted|published|authored|compiled|researched|submitted|contributed|reported)\s+by|authors?\s*:|by\s*:|by|prepared\s+by|par|por|von)\s*:?\s+/iu';
 
     /** Words for what somebody is, which are no part of a name. */
     public const JOB = '/\b(?:(?:editor|reporter|correspondent|writer|columnist|journalist|director|manager|officer|professor|lecturer|researcher|curator|student|contributor|historian|ecologist|archivist|librarian|scientist)s?|president|chair|staff|phd|ph\.d\.?|md|ma|msc|bsc)\b/iu';
@@ -23,7 +23,7 @@ final class Bylines
     public static function contributors(string $byline): array
     {
         $text = (string) preg_replace([self::LEAD, '/^the\s+(?=\p{Lu})/u'], '', Text::line($byline));
-        $text = (string) preg_replace(['/\S+@\S+\.\S+/u', '/\s*\((?:now|earlier|later|until now|photos?|pictures|text|words)\)/iu', '/,\s*(?:aged?\s+)?\d{1,3}(?=$|[,;])/u', '/\s+(?:at|on)\s+\d{1,2}[:.]\d{2}.*$/iu', '/[,;]?\s*(?:and\s+)?\b(?:photo(?:graph)?s?|pictures?|illustrations?|graphics?|art)\s+by\s+.*$/iu'], '', $text);
+        $text = (string) preg_replace(['/\S+@\S+\.\S+/u', '/\s*\((?:now|earlier|later|until now|photos?|pictures|text|words)\)/iu', '/,\s*(?:aged?\s+)?\d{1,3}(?=$|[,;])/u', '/\s+(?:at|on)\s+\d{1,2}[:.]\d{2}.*$/iu', '/\s+on\s+(?:(?:mon|tue|wed|thu|fri|sat|sun)\w*\b|\d).*$/iu', '/(?<![Pp]rof)(?<![Cc]apt)(?<=\p{Ll}{3})\.\s+\p{Lu}.*$/u', '/[,;]?\s*(?:and\s+)?\b(?:photo(?:graph)?s?|pictures?|illustrations?|graphics?|art)\s+by\s+.*$/iu'], '', $text);
         // What follows a dash, a bar or a bullet is a date, a desk or a place.
         $text = (preg_split('/\s+[|·•–—]\s+|\s*\((?!.*@)|\s+[-]\s+/u', trim($text), 2) ?: [''])[0];
         $text = (string) preg_replace('/[,;]?\s*(?:on\s+)?(?:\d{1,2}\s+)?(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?)\b\.?.*\d{4}.*$/iu', '', $text);
@@ -65,7 +65,7 @@ final class Bylines
         if (Name::looksLikeGroup($text) && preg_match('/^(?:the\s)?[^,;&]*\b(?:of|for|trust|museum|council|society|institute|university|office|department|ministry|association)\b[^,;]*$/iu', $text) === 1) {
             return [$text];
         }
-        $parts = preg_split('/\s*;\s*|\s*,?\s+(?:and|with|&|et|und|y)\s+|\s*,\s*|\s+\/\s+/iu', $text, -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        $parts = preg_split('/\s*;\s*|\s*,?\s+(?:and|with|avec|&|et|und|y)\s+|\s*,\s*|\s+\/\s+/iu', $text, -1, PREG_SPLIT_NO_EMPTY) ?: [];
         $names = [];
         foreach ($parts as $part) {
             if (preg_match('/^(?:jr|sr|ii|iii|iv)\.?$/iu', $part) === 1 && $names !== []) {

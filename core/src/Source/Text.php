@@ -17,8 +17,10 @@ final class Text
 
     public static function line(string $text): string
     {
-        if ($text === '') {
-            return '';
+        $text = trim($text);
+        // Most lines are plain words with single spaces, which is quick to see.
+        if ($text === '' || preg_match('/^[!-~]++(?: [!-~]++)*+$/D', $text) === 1) {
+            return $text;
         }
 
         return trim((string) preg_replace('/[\s\x{00A0}\x{200B}\x{FEFF}]+/u', ' ', mb_scrub($text)));

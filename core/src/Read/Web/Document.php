@@ -9,17 +9,25 @@ use Bibrel\Core\Source\Text;
 /** A parsed web page: its metadata, its structured data, and its visible text as a list of blocks. */
 final class Document
 {
-    private const BLOCKS = ['address', 'article', 'aside', 'blockquote', 'body', 'br', 'dd', 'div', 'dl', 'dt', 'figcaption', 'figure', 'footer', 'form', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'header', 'hr', 'li', 'main', 'nav', 'ol', 'p', 'pre', 'section', 'table', 'td', 'th', 'tr', 'ul'];
+    private const BLOCKS = ['address' => true, 'article' => true, 'aside' => true, 'blockquote' => true, 'body' => true, 'br' => true, 'dd' => true, 'div' => true, 'dl' => true, 'dt' => true, 'figcaption' => true, 'figure' => true, 'footer' => true, 'form' => true, 'h1' => true, 'h2' => true, 'h3' => true, 'h4' => true, 'h5' => true, 'h6' => true, 'header' => true, 'hr' => true, 'li' => true, 'main' => true, 'nav' => true, 'ol' => true, 'p' => true, 'pre' => true, 'section' => true, 'table' => true, 'td' => true, 'th' => true, 'tr' => true, 'ul' => true];
 
     /** Parts of a page that belong to other texts: related stories, comments, sidebars. */
     private const BESIDE = '/(?:^|[\s_-])(?:comments?|respond|related|reviews?|sidebar|widget|recommend\w*|promo|newsletter|share|social|breadcrumbs?|menu|reply)(?:[\s_-]|$)/i';
 
-    private const SILENT = ['script', 'style', 'noscript', 'template', 'svg', 'iframe', 'object', 'head', 'select', 'button', 'textarea'];
+    /** Lines over what a site shows of its other texts. */
+    private const OTHERS = '/^(?:(?:read |see )?more (?:in|from|on|by|stories|episodes|articles|news|posts|like this)\b.*|related(?: \w+)?|(?:read|see|watch|listen) (?:next|also)|up next|most (?:read|popular|viewed)|you (?:may|might) (?:also )?(?:like|enjoy).*|recommended(?: \w+){0,3}|similar \w+|latest (?:\w+ )?(?:stories|news|posts|episodes)|trending(?: now)?|also in .*|à lire aussi|\d+ comments?|comments?|leave a (?:comment|reply))$/iu';
+
+    private const SILENT = ['script' => true, 'style' => true, 'noscript' => true, 'template' => true, 'svg' => true, 'iframe' => true, 'object' => true, 'head' => true, 'select' => true, 'button' => true, 'textarea' => true];
 
     public readonly \DOMXPath $xpath;
 
     /** @var array<string, list<string>> meta name or property, in lower case => contents */
     private array $meta = [];
+
+    private ?string $lowered = null;
+
+    /** @var array<string, list<\DOMElement>> what was found in the whole page, by XPath */
+    private array $asked = [];
 
     /** @var ?list<array{tag: string, text: string}> */
     private ?array $blocks = null;
@@ -31,6 +39,9 @@ final class Document
     private ?array $byClass = null;
 
     private ?int $heading = null;
+
+    /** @var array{?\DOMElement, ?\DOMElement}|null the part of the page the heading stands in, and the article */
+    private ?array $around = null;
 
     /** @var list<array{tag: string, text: string}> */
     private array $found = [];
@@ -87,7 +98,7 @@ final class Document
     /** Whether a word stands anywhere in the page's markup: far cheaper than looking for it among the elements. */
     public function mentions(string $word): bool
     {
-        return stripos($this->html, $word) !== false;
+        return str_contains($this->lowered ??= strtolower($this->html), strtolower($word));
     }
 
     /** Whether a pattern is met anywhere in the page's markup. */
@@ -157,9 +168,16 @@ final class Document
     /** @return list<\DOMElement> */
     public function all(string $xpath, ?\DOMNode $from = null): array
     {
+        if ($from === null && isset($this->asked[$xpath])) {
+            return $this->asked[$xpath];
+        }
         $nodes = $this->xpath->query($xpath, $from);
+        $elements = $nodes === false ? [] : array_values(array_filter(iterator_to_array($nodes), static fn (mixed $node): bool => $node instanceof \DOMElement));
+        if ($from === null) {
+            $this->asked[$xpath] = $elements;
+        }
 
-        return $nodes === false ? [] : array_values(array_filter(iterator_to_array($nodes), static fn (mixed $node): bool => $node instanceof \DOMElement));
+        return $elements;
     }
 
     public function first(string $xpath): ?\DOMElement
@@ -214,6 +232,45 @@ final class Document
     /** Whether an element stands in a part of the page that belongs to another text. */
     public function isBeside(\DOMElement $element): bool
     {
+        if (self::isMarkedBeside($element)) {
+            return true;
+        }
+        [$main, $article] = $this->around ??= $this->aroundHeading();
+        if ($main !== null && ! self::isInside($element, $main)) {
+            return true;
+        }
+        $own = self::closest($element, ['article']);
+
+        return $article !== null && $own !== null && $own !== $article && ! self::isInside($article, $own);
+    }
+
+    /** @return array{?\DOMElement, ?\DOMElement} */
+    private function aroundHeading(): array
+    {
+        $headings = $this->mentions('<h1') ? array_filter($this->all('//h1'), static fn (\DOMElement $h1): bool => ! self::isMarkedBeside($h1)) : [];
+        $heading = end($headings);
+        if ($heading === false) {
+            return [null, null];
+        }
+        $article = self::closest($heading, ['article']);
+
+        return [self::closest($heading, ['main']) ?? $article, $article];
+    }
+
+    /** @param  list<string>  $names  of elements; "main" is also what has that role */
+    private static function closest(\DOMElement $element, array $names): ?\DOMElement
+    {
+        for ($node = $element->parentNode; $node instanceof \DOMElement; $node = $node->parentNode) {
+            if (in_array($node->localName, $names, true) || in_array($node->getAttribute('role'), $names, true)) {
+                return $node;
+            }
+        }
+
+        return null;
+    }
+
+    private static function isMarkedBeside(\DOMElement $element): bool
+    {
         for ($node = $element; $node instanceof \DOMElement && $node->localName !== 'body'; $node = $node->parentNode) {
             if (in_array($node->localName, ['aside', 'nav', 'footer'], true) || self::marksBeside($node)) {
                 return true;
@@ -255,10 +312,34 @@ final class Document
                 $this->walk($body, 'p', $open);
             }
             $this->push($open);
-            $this->blocks = $this->found;
+            $this->blocks = self::withoutOthers($this->found);
         }
 
         return $this->blocks;
+    }
+
+    /**
+     * What follows a line such as "More in Craft" belongs to other texts, until a whole paragraph goes on with this one.
+     *
+     * @param  list<array{tag: string, text: string}>  $blocks
+     * @return list<array{tag: string, text: string}>
+     */
+    private static function withoutOthers(array $blocks): array
+    {
+        $others = false;
+        foreach ($blocks as $i => $block) {
+            $length = strlen($block['text']);
+            if ($length < 60 && preg_match(self::OTHERS, $block['text']) === 1) {
+                $others = true;
+            } elseif ($length > 240 || $block['tag'] === 'h1') {
+                $others = false;
+            }
+            if ($others && $block['tag'] !== 'footer') {
+                $blocks[$i]['tag'] = 'aside';
+            }
+        }
+
+        return $blocks;
     }
 
     /**
@@ -298,11 +379,14 @@ final class Document
 
                 continue;
             }
-            if (! $child instanceof \DOMElement || in_array($child->localName, self::SILENT, true) || $child->hasAttribute('hidden')) {
+            if (! $child instanceof \DOMElement) {
                 continue;
             }
             $name = (string) $child->localName;
-            if (! in_array($name, self::BLOCKS, true)) {
+            if (isset(self::SILENT[$name]) || $child->hasAttribute('hidden')) {
+                continue;
+            }
+            if (! isset(self::BLOCKS[$name])) {
                 $this->walk($child, $tag, $open);
 
                 continue;

@@ -22,6 +22,7 @@ final class KindClues implements Clues
             ...$kind(self::says($page, '/^(?:press|news|media) release$|^for immediate release\b/iu') ? 'press-release' : '', 'The page calls itself a press release.', Confidence::Stated),
             ...$kind(self::says($page, '/^(?:dear|to the) editors?\b/iu') ? 'reader-letter' : '', 'It begins as a letter to the editor.', Confidence::Likely),
             ...$kind(preg_match('/\bdefinition\b|\bmeaning of\b/i', $page->text($page->first('//head/title'))) === 1 && preg_match('~/(?:dictionary|define|definition|word)s?/~i', $path) === 1 ? 'online-reference' : '', 'The page defines a word.', Confidence::Likely),
+            ...$kind(preg_match('/\b(?:encyclop(?:a?edia|edic)|dictionary|lexicon)\b/i', $page->meta('og:site_name')) === 1 && self::isEntry($page, $path) ? 'online-reference' : '', 'The site is a reference work.', Confidence::Likely),
             ...$kind(self::isPodcast($page) ? 'podcast-episode' : '', 'The page plays sound and calls itself a podcast.', Confidence::Likely),
             ...$kind(preg_match('~/(?:photos?|pictures?|images?)/[^/]~', $path) === 1 && $page->meta('og:image') !== '' ? 'photograph' : '', 'The address is a picture’s own.', Confidence::Likely),
             ...$kind(preg_match('~^blog\.|^/(?:blog)/~', $page->host().$path) === 1 && $shared === 'online-article' ? 'blog-post' : '', 'The address is a blog’s.', Confidence::Likely),
@@ -41,6 +42,15 @@ final class KindClues implements Clues
         return false;
     }
 
+    /** An entry's heading is the word the tab's name begins with, or its address ends in. */
+    private static function isEntry(Document $page, string $path): bool
+    {
+        $heading = $page->text($page->first('//h1'));
+        $slug = mb_strtolower((string) preg_replace('/[^\p{L}\p{N}]+/u', '-', $heading));
+
+        return $heading !== '' && str_word_count($heading) <= 4 && (str_ends_with(mb_strtolower(rtrim($path, '/')), $slug) || mb_stripos($page->text($page->first('//head/title')), $heading) === 0);
+    }
+
     private static function isPodcast(Document $page): bool
     {
         return $page->mentions('<audio') && self::says($page, '/\bpodcast\b/iu');
@@ -51,6 +61,6 @@ final class KindClues implements Clues
     {
         $articles = $page->mentions('<article') ? $page->all('//article[.//h1]') : [];
 
-        return count($articles) === 1 && $page->all('.//time|.//*[contains(@class,"byline") or contains(@class,"author")]', $articles[0]) !== [];
+        return count($articles) === 1 && ($page->meta('author', 'date') !== '' || $page->all('.//time|.//*[contains(@class,"byline") or contains(@class,"author")]', $articles[0]) !== []);
     }
 }

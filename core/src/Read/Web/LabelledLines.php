@@ -7,6 +7,7 @@ namespace Bibrel\Core\Read\Web;
 use Bibrel\Core\Read\Bylines;
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Finding;
+use Bibrel\Core\Read\SiteTitle;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Role;
 
@@ -23,6 +24,13 @@ final class LabelledLines implements Clues
 
     private const FIELDS = ['report number' => 'containers.0.number', 'report no.' => 'containers.0.number', 'publication number' => 'containers.0.number', 'medium' => 'medium', 'materials' => 'medium', 'medium and support' => 'medium', 'doi' => 'containers.0.doi', 'collection' => 'containers.0.collection', 'publisher' => 'containers.0.publisher', 'isbn' => 'isbn'];
 
+    /** Labels of the line that says which journal or magazine an article in a database is from. */
+    private const FROM = ['from', 'source', 'published in', 'publication', 'publication title', 'journal', 'journal title', 'source title'];
+
+    private const WHERE_IN = ['volume' => 'containers.0.volume', 'issue' => 'containers.0.issue', 'pages' => 'containers.0.pages', 'page' => 'containers.0.pages', 'page range' => 'containers.0.pages'];
+
+    private const MAKERS = ['artist', 'maker', 'creator', 'artist-name', 'object-artist'];
+
     public function in(Document $page): array
     {
         $findings = [];
@@ -32,7 +40,7 @@ final class LabelledLines implements Clues
             if (isset($labels[$name]) || mb_strlen($value) > 200) {
                 continue;
             }
-            $labels[$name] = true;
+            $labels[$name] = $value;
             $where = sprintf(self::WHERE, trim($label, ' :'));
             $findings = [...$findings, ...match (true) {
                 isset(self::PEOPLE[$name]) => self::people(self::PEOPLE[$name], $value, $where),
@@ -45,7 +53,11 @@ final class LabelledLines implements Clues
         $material = isset($labels['medium']) || isset($labels['materials']) || isset($labels['medium and support']);
         $maker = isset($labels['artist']) || isset($labels['maker']) || isset($labels['painter']) || isset($labels['sculptor']);
         $numbered = isset($labels['object number']) || isset($labels['accession number']) || isset($labels['inventory number']);
+        $from = self::from($page, $labels);
+        $made = $material || $numbered ? self::work($page, $maker) : [];
+        $maker = $maker || $made !== [];
         $kind = match (true) {
+            $from !== [] => 'journal-article',
             isset($labels['photographer']) => 'photograph',
             $material && $maker, $numbered && $maker, $material && $numbered => 'artwork',
             isset($labels['taken on']) || isset($labels['date taken']) => 'photograph',
@@ -53,7 +65,69 @@ final class LabelledLines implements Clues
             default => '',
         };
 
-        return [...Make::text('kind', $kind, 'From the way the page describes it.', Confidence::Likely), ...$findings];
+        return [...Make::text('kind', $kind, 'From the way the page describes it.', Confidence::Likely), ...$from, ...$findings, ...$made];
+    }
+
+    /**
+     * "From: Folklore Review (Vol. 64, Issue 2)": the journal first, and the site it is read on as its database.
+     *
+     * @param  array<string, string>  $labels
+     * @return list<Finding>
+     */
+    private static function from(Document $page, array $labels): array
+    {
+        foreach (self::FROM as $label) {
+            if (preg_match('/^(\p{L}.{2,90}?)[\s,;.(]+vol(?:ume)?\.?\s*(\d+)(?:[\s,.;(]+(?:no|issue|iss|nr)\.?\s*(\d+))?/iu', $labels[$label] ?? '', $m) !== 1) {
+                continue;
+            }
+            $where = sprintf(self::WHERE, mb_convert_case($label, MB_CASE_TITLE));
+            $findings = [
+                ...Make::text('containers.0.title', $m[1], $where, Confidence::Stated, true),
+                ...Make::text('containers.0.volume', $m[2], $where, Confidence::Stated, true),
+                ...Make::text('containers.0.issue', $m[3] ?? '', $where, Confidence::Stated, true),
+                ...Make::date($labels['date'] ?? $labels['publication date'] ?? '', sprintf(self::WHERE, 'Date'), Confidence::Likely, true),
+                ...Make::text('containers.1.title', self::site($page), 'The site’s name; the article itself is from a journal.', Confidence::Likely),
+            ];
+            foreach (self::WHERE_IN as $name => $field) {
+                $findings = [...$findings, ...Make::text($field, $labels[$name] ?? '', sprintf(self::WHERE, mb_convert_case($name, MB_CASE_TITLE)), Confidence::Likely, true)];
+            }
+
+            return $findings;
+        }
+
+        return [];
+    }
+
+    private static function site(Document $page): string
+    {
+        $parts = SiteTitle::parts($page->text($page->first('//head/title')));
+        $heading = $page->text($page->first('//h1'));
+        $others = array_values(array_filter($parts, static fn (string $part): bool => $part !== $heading));
+
+        return $page->meta('og:site_name') ?: ($others[0] ?? '');
+    }
+
+    /**
+     * A museum's lines under the name of a work that carry no label: who made it, and a year alone.
+     *
+     * @return list<Finding>
+     */
+    private static function work(Document $page, bool $hasMaker): array
+    {
+        $findings = [];
+        foreach ($hasMaker ? [] : $page->withClass(self::MAKERS) as $element) {
+            if (! $page->isBeside($element)) {
+                $findings = self::people(Role::Artist, $page->text($element), 'From the line with the maker’s name on the page.');
+                break;
+            }
+        }
+        foreach (array_slice($page->blocks(), $page->headingBlock() + 1, 4) as $block) {
+            if (preg_match('/^(?:(?:c|ca|circa)\.?\s*)?(?:1\d{3}|20\d\d)$/iu', $block['text']) === 1) {
+                return [...$findings, ...Make::date($block['text'], 'From the line under the headline.', Confidence::Likely, true, 'made')];
+            }
+        }
+
+        return $findings;
     }
 
     /** @return list<Finding> */
@@ -75,6 +149,12 @@ final class LabelledLines implements Clues
         foreach ($page->mentions('<tr') ? $page->all('//tr[count(*)=2]') : [] as $row) {
             $cells = $page->all('./*', $row);
             $pairs[] = [$page->text($cells[0]), $page->text($cells[1] ?? null)];
+        }
+        foreach ($page->matches('~>\s*(?:medium|materials|report number|publication number|collection|(?:accession|object|inventory) number)\s*:?\s*</~i') ? $page->all('//*[(self::li or self::div or self::p) and count(*)=2 and not(*[1]/*)]') : [] as $line) {
+            $parts = $page->all('./*', $line);
+            if (isset(self::FIELDS[mb_strtolower(trim($page->text($parts[0]), ' :'))]) || preg_match('/^(?:accession|object|inventory) number:?$/i', $page->text($parts[0])) === 1) {
+                $pairs[] = [$page->text($parts[0]), $page->text($parts[1])];
+            }
         }
         foreach ($page->blocks() as $block) {
             if (strlen($block['text']) > 300 || strpbrk($block['text'][0], 'ABCDEFGHIJKLMNOPQRSTUVWXYZ') === false) {

@@ -30,7 +30,26 @@ final readonly class MarkedItems
     /** @return list<array<string, mixed>> */
     public static function rdfaLite(Document $page): array
     {
-        return $page->mentions('typeof') ? (new self($page, 'typeof', 'typeof', 'property'))->objects() : [];
+        if ($page->mentions('typeof')) {
+            return (new self($page, 'typeof', 'typeof', 'property'))->objects();
+        }
+
+        return $page->mentions('property="schema:') ? [(new self($page, 'typeof', 'typeof', 'property'))->loose()] : [];
+    }
+
+    /** @return array<string, mixed> what properties say of the page that no element around them begins an object for */
+    private function loose(): array
+    {
+        $object = ['@type' => ['WebPage']];
+        foreach ($this->page->all('//*[starts-with(@property,"schema:")]') as $element) {
+            if (! $this->page->isBeside($element)) {
+                foreach ($this->names($element, 'property') as $name) {
+                    $object[$name] ??= $this->value($element);
+                }
+            }
+        }
+
+        return $object;
     }
 
     /** @return list<array<string, mixed>> */

@@ -22,7 +22,7 @@ final readonly class Schema
         'Dataset' => 'data-set', 'Thesis' => 'thesis', 'Report' => 'report', 'Chapter' => 'chapter', 'Book' => 'book', 'MobileApplication' => 'app', 'SoftwareApplication' => 'software', 'VideoGame' => 'video-game',
         'MusicRecording' => 'song', 'MusicAlbum' => 'album', 'DefinedTerm' => 'online-reference',
         'TechArticle' => 'online-article', 'Article' => 'online-article', 'AdvertiserContentArticle' => 'online-article', 'Recipe' => 'web-page', 'HowTo' => 'web-page',
-        'VideoObject' => 'online-video', 'ImageObject' => 'photograph', 'Product' => 'web-page',
+        'VideoObject' => 'online-video', 'ImageObject' => 'photograph', 'Product' => 'web-page', 'CriticReview' => 'review', 'Review' => 'review',
         'AboutPage' => '', 'ItemPage' => '', 'ProfilePage' => '', 'CreativeWork' => '', 'WebPage' => '',
     ];
 
@@ -63,6 +63,18 @@ final readonly class Schema
         }
 
         return $best;
+    }
+
+    /** @return array<string, mixed> the first object of a type, [] where there is none */
+    public function ofType(string $type): array
+    {
+        foreach ($this->objects as $object) {
+            if (self::isType($object, [$type])) {
+                return $object;
+            }
+        }
+
+        return [];
     }
 
     /** @param  array<string, mixed>  $about */

@@ -62,7 +62,7 @@ final class StructuredData implements Clues
             ...$one('title.main', $text('headline')),
             ...$one('title.main', $text('name')),
             ...self::people($about, $schema, $kind),
-            ...self::dates($about, $kind),
+            ...self::dates($about, $schema, $kind),
             ...self::container($about, $schema),
             ...Make::text('containers.0.publisher', $schema->name($about['publisher'] ?? $about['productionCompany'] ?? $about['sourceOrganization'] ?? ''), self::WHERE, $stated),
             ...$one('containers.0.version', in_array($kind, ['data-set', 'software', 'app'], true) ? ($text('version') ?: $text('softwareVersion')) : ''),
@@ -106,8 +106,11 @@ final class StructuredData implements Clues
      * @param  array<string, mixed>  $about
      * @return list<Finding>
      */
-    private static function dates(array $about, string $kind): array
+    private static function dates(array $about, Schema $schema, string $kind): array
     {
+        // An article without a date of its own has that of the page it fills.
+        $page = isset($about['datePublished']) || ! in_array($kind, ['online-article', 'blog-post'], true) ? [] : $schema->ofType('WebPage');
+        $about = [...array_intersect_key($page, ['datePublished' => '', 'dateModified' => '']), ...$about];
         $at = static fn (string $property): string => Schema::text($about[$property] ?? '');
         $made = in_array($kind, self::MADE, true);
         $posted = $at('datePublished') ?: $at('uploadDate');

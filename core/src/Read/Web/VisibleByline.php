@@ -18,7 +18,7 @@ final class VisibleByline implements Clues
     /** Other ways of marking an author, and what a page must hold for it to be worth looking. */
     private const ATTRIBUTED = ['~\brel\s*=\s*["\']?author\b~i' => '@rel="author"', '~\bitemprop\s*=\s*["\']?author\b~i' => 'not(self::meta) and @itemprop="author"'];
 
-    private const LEAD = '/^(?:(?:story|text|words|report|essay|article)\s+(?:and\s+\w+\s+)?by\b|(?:written|posted|compiled|researched|reported)\s+by\b|authors?\s*:|by\s+(?=\p{Lu})|by:|(?:par|por|von|di)\s+(?=\p{Lu}\p{Ll}+\s+\p{L})|prepared by\b)/u';
+    private const LEAD = '/^(?:(?:story|text|words|report|essay|review|article)\s+(?:and\s+\w+\s+)?by\b|(?:written|posted|submitted|compiled|researched|reported)\s+by\b|authors?\s*:|by\s+(?=\p{Lu})|by:|(?:par|por|von|di)\s+(?=\p{Lu}\p{Ll}+\s+\p{L})|prepared by\b)/u';
 
     /** A person's name as one writes it: two to four words with capitals, initials among them. */
     private const NAME = '\p{Lu}[\p{L}’\'.-]*(?: (?:(?:de|da|dos|van|von|der|la|le) )?\p{Lu}[\p{L}’\'.-]*){1,3}';

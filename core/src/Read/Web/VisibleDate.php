@@ -64,10 +64,17 @@ final class VisibleDate implements Clues
         $heading = $page->headingBlock();
         $isWiki = preg_match('~/wiki/~', $page->url) === 1;
         $findings = [];
+        // Several lines with nothing but a date are a list of other texts.
+        $bare = array_filter(array_slice($blocks, $heading + 1), static fn (array $block): bool => strlen($block['text']) < 40 && $block['tag'] !== 'aside' && strpbrk($block['text'], '0123456789') !== false && self::isDate($block['text']));
         $end = array_slice($blocks, -2);
         foreach ($end as $block) {
             if (preg_match('/^\p{Lu}[\p{L}.’-]*(?: \p{Lu}[\p{L}.’-]*){1,3}, ((?:19|20)\d\d)$/u', $block['text'], $m) === 1) {
                 $findings = Make::date($m[1], 'Behind the signature at the end of the text.', Confidence::Likely, true);
+            }
+        }
+        foreach (array_slice($blocks, max(0, $heading - 3), 6) as $block) {
+            if (preg_match('/^(?:vol(?:ume)?\.? \d+,? )?(?:issue|no\.?|number) (\d+),? ((?:spring|summer|autumn|fall|winter|'.self::MONTHS.') \d{4})$/iu', $block['text'], $m) === 1) {
+                $findings = [...$findings, ...Make::date($m[2], 'From the line that names the issue.', Confidence::Likely, true), ...Make::text('containers.0.issue', $m[1], 'From the line that names the issue.', Confidence::Likely, true)];
             }
         }
         foreach ($blocks as $i => $block) {
@@ -83,7 +90,7 @@ final class VisibleDate implements Clues
                 // A date in a sentence is what the text is about.
                 $isSentence = preg_match_all('/\p{L}{2,}/u', $around) > 8 || preg_match('/[\p{L}]{3,}\.$/u', $around) === 1;
                 $isLast = $i >= count($blocks) - 4 && preg_match('/,\s*'.preg_quote($m[2], '/').'$/u', $block['text']) === 1 && preg_match_all('/\p{L}{2,}/u', $around) <= 7;
-                $isAlone = $i >= count($blocks) - 4 && $around === '';
+                $isAlone = $i >= count($blocks) - 4 && $around === '' && count($bare) === 1;
                 if ($m[1] === '' && ! $isLast && ! $isAlone && (! $near || $isSentence || mb_strlen($block['text']) > 90)) {
                     continue;
                 }

@@ -236,7 +236,7 @@ final class WebPage
         $tidied = [];
         $written = [];
         foreach ($titles as $title) {
-            $tidy = SiteTitle::tidy(self::string($title), $siteNames);
+            $tidy = SiteTitle::tidy(self::string($title), [...$siteNames, ...self::sections($title, $titles)]);
             $where = $title->evidence->where;
             $where .= $tidy->removed === '' ? '' : " “{$tidy->removed}” was taken off.";
             $where .= $tidy->lowered ? ' It stands in capitals there; check names and abbreviations.' : '';
@@ -250,6 +250,24 @@ final class WebPage
         $others = array_values(array_filter($tidied, static fn (Finding $one): bool => ! in_array($one->folded(), array_map(static fn (string $name): string => (string) preg_replace('/[^\p{L}\p{N}]+/u', '', mb_strtolower($name)), $siteNames), true)));
 
         return array_map(static fn (Finding $one): Finding => $written[$one->folded()] ?? $one, $others === [] ? $tidied : $others);
+    }
+
+    /**
+     * What a title in the page's data has in front of the heading a reader sees: "Opinion - Leave the eels alone".
+     *
+     * @param  list<Finding>  $titles
+     * @return list<string>
+     */
+    private static function sections(Finding $title, array $titles): array
+    {
+        $sections = [];
+        foreach ($title->evidence->visible ? [] : $titles as $other) {
+            if ($other->evidence->visible && preg_match('/^(.{2,40}?)\s+[|·•–—»-]+\s+'.preg_quote(self::string($other), '/').'$/iu', self::string($title), $m) === 1) {
+                $sections[] = $m[1];
+            }
+        }
+
+        return $sections;
     }
 
     /**
