@@ -17,6 +17,9 @@ final class Bylines
     /** Words for what somebody is, which are no part of a name. */
     public const JOB = '/\b(?:(?:editor|reporter|correspondent|writer|columnist|journalist|director|manager|officer|professor|lecturer|researcher|curator|student|contributor|historian|ecologist|archivist|librarian|scientist)s?|president|chair|staff|phd|ph\.d\.?|md|ma|msc|bsc)\b/iu';
 
+    /** The people of a house, who sign as one: "Tideline Editors". */
+    private const DESK = '/^(?!(?:staff|contributing|senior|guest)\b)\p{Lu}\S*(?: \p{Lu}\S*)* (?:Editors|Staff|Writers|Contributors)$/u';
+
     private const NOBODY = '/^(?:admin(?:istrator)?|administration|webmaster|editor|editors|staff|guest|user|root|author|unknown|anonymous|none|n\/a|null|undefined|default|team|web team|super ?user|unknown.*|(?:[\w.]+-)*(?:web|site|admin|content|comms)-?(?:team|master|admin|editor)|\d+)$/iu';
 
     /** @return list<Contributor> the people and groups named; empty where the text names nobody */
@@ -70,7 +73,7 @@ final class Bylines
         foreach ($parts as $part) {
             if (preg_match('/^(?:jr|sr|ii|iii|iv)\.?$/iu', $part) === 1 && $names !== []) {
                 $names[count($names) - 1] .= ", {$part}";
-            } elseif (preg_match(self::JOB, $part) !== 1 || $names === [] && str_word_count($part) > 3 && ! preg_match('/^\p{Lu}\S+ \p{Lu}\S+ \p{Ll}/u', $part)) {
+            } elseif (preg_match(self::JOB, $part) !== 1 || count($parts) === 1 && preg_match(self::DESK, $part) === 1 || $names === [] && str_word_count($part) > 3 && ! preg_match('/^\p{Lu}\S+ \p{Lu}\S+ \p{Ll}/u', $part)) {
                 $names[] = $part;
             }
         }

@@ -26,10 +26,10 @@ final class AccuracyTest extends TestCase
 
     public function test_saved_pages(): void
     {
-        foreach (['saved' => 'pages', 'fresh' => 'fresh', 'third' => 'third'] as $file => $folder) {
+        foreach (self::rows(__DIR__.'/../accuracy/sets.json') as ['set' => $set]) {
             $accuracy = new Accuracy;
-            foreach (self::rows(__DIR__."/../accuracy/{$file}.json") as $truth) {
-                $accuracy->add(WebPage::read(Charset::toUtf8((string) file_get_contents(__DIR__."/../accuracy/{$folder}/{$truth['page']}")), $truth['url']), $truth);
+            foreach (self::rows(__DIR__."/../accuracy/{$set}.json") as $truth) {
+                $accuracy->add(WebPage::read(Charset::toUtf8((string) file_get_contents(__DIR__."/../accuracy/{$set}/{$truth['page']}")), $truth['url']), $truth);
             }
             self::assertKept($accuracy);
         }
@@ -55,7 +55,7 @@ final class AccuracyTest extends TestCase
         self::assertSame(0, $accuracy->authors()['wrong'], $told);
     }
 
-    /** @return list<array<string, string>> */
+    /** @return list<array<string, mixed>> */
     private static function rows(string $file): array
     {
         return json_decode((string) file_get_contents($file), true, 16, JSON_THROW_ON_ERROR);

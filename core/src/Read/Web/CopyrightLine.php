@@ -22,7 +22,7 @@ final class CopyrightLine implements Clues
     {
         $owner = trim(self::parts($page)[2] ?? '', " ,-–\t");
 
-        return preg_match('/^(?:all rights|reserved|notice|policy)/iu', $owner) === 1 ? '' : $owner;
+        return preg_match('/^(?:all rights|reserved|notice|policy|credit)|:/iu', $owner) === 1 ? '' : $owner;
     }
 
     /** The last year of the line; an empty string where there is none. */

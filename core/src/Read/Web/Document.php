@@ -190,6 +190,30 @@ final class Document
         return $node === null ? '' : Text::line($node->textContent);
     }
 
+    /** @return list<string> the lines of an element, one for each block in it */
+    public function lines(\DOMElement $element): array
+    {
+        $lines = [];
+        $open = '';
+        $walk = static function (\DOMNode $node) use (&$walk, &$lines, &$open): void {
+            foreach ($node->childNodes as $child) {
+                $breaks = $child instanceof \DOMElement && isset(self::BLOCKS[(string) $child->localName]);
+                if ($breaks) {
+                    $lines[] = $open;
+                    $open = '';
+                }
+                $child instanceof \DOMText ? $open .= $child->data : $walk($child);
+                if ($breaks) {
+                    $lines[] = $open;
+                    $open = '';
+                }
+            }
+        };
+        $walk($element);
+
+        return array_values(array_filter(array_map(Text::line(...), [...$lines, $open]), static fn (string $line): bool => $line !== ''));
+    }
+
     /** @return list<Schema> the page's schema.org objects as JSON-LD, microdata and RDFa Lite */
     public function schemas(): array
     {
@@ -284,7 +308,8 @@ final class Document
     {
         $names = $element->getAttribute('class').' '.$element->getAttribute('id');
 
-        return $names !== ' ' && preg_match(self::BESIDE, $names) === 1;
+        // A box that holds the page's main heading is not beside it, whatever it is called.
+        return $names !== ' ' && preg_match(self::BESIDE, $names) === 1 && $element->getElementsByTagName('h1')->length === 0;
     }
 
     /** @return list<array<string, mixed>> every object of the page's JSON-LD, those in @graph too */

@@ -23,6 +23,7 @@ final class KindClues implements Clues
             ...$kind(self::says($page, '/^(?:dear|to the) editors?\b/iu') ? 'reader-letter' : '', 'It begins as a letter to the editor.', Confidence::Likely),
             ...$kind(preg_match('/\bdefinition\b|\bmeaning of\b/i', $page->text($page->first('//head/title'))) === 1 && preg_match('~/(?:dictionary|define|definition|word)s?/~i', $path) === 1 ? 'online-reference' : '', 'The page defines a word.', Confidence::Likely),
             ...$kind(preg_match('/\b(?:encyclop(?:a?edia|edic)|dictionary|lexicon)\b/i', $page->meta('og:site_name')) === 1 && self::isEntry($page, $path) ? 'online-reference' : '', 'The site is a reference work.', Confidence::Likely),
+            ...$kind(self::isPrinted($page) ? 'online-article' : '', 'The page says that it appeared in print.', Confidence::Likely),
             ...$kind(self::isPodcast($page) ? 'podcast-episode' : '', 'The page plays sound and calls itself a podcast.', Confidence::Likely),
             ...$kind(preg_match('~/(?:photos?|pictures?|images?)/[^/]~', $path) === 1 && $page->meta('og:image') !== '' ? 'photograph' : '', 'The address is a picture’s own.', Confidence::Likely),
             ...$kind(preg_match('~^blog\.|^/(?:blog)/~', $page->host().$path) === 1 && $shared === 'online-article' ? 'blog-post' : '', 'The address is a blog’s.', Confidence::Likely),
@@ -35,6 +36,17 @@ final class KindClues implements Clues
     {
         foreach (array_slice($page->blocks(), 0, 8) as $block) {
             if (preg_match($pattern, $block['text']) === 1) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private static function isPrinted(Document $page): bool
+    {
+        foreach ($page->mentions('appear') || $page->mentions('published in') ? $page->blocks() : [] as $block) {
+            if (preg_match('/^(?:this|the) (?:article|story|essay|piece|feature) (?:first |originally )?(?:appear(?:s|ed)|was (?:first |originally )?published) in\b/iu', $block['text']) === 1) {
                 return true;
             }
         }

@@ -13,7 +13,7 @@ use Bibrel\Core\Source\Name;
 final class VisibleByline implements Clues
 {
     /** Classes that say an element names the author: "byline", "article--author", "c-byline__name"; not a box about them. */
-    private const MARKED = '/^(?:[\w-]*[_-])?(?:byline|author|p-author|contributor)s?(?:[_-]+(?:name|names|info|line|text|link))?$/i';
+    private const MARKED = '/^(?!about)(?:[\w-]*[_-])?(?:(?:owner|photographer)[_-]name|byline|author|p-author|contributor)s?(?:[_-]+(?:name|names|info|line|text|link))?$/i';
 
     /** Other ways of marking an author, and what a page must hold for it to be worth looking. */
     private const ATTRIBUTED = ['~\brel\s*=\s*["\']?author\b~i' => '@rel="author"', '~\bitemprop\s*=\s*["\']?author\b~i' => 'not(self::meta) and @itemprop="author"'];
@@ -35,7 +35,7 @@ final class VisibleByline implements Clues
         $texts = [];
         $ways = array_filter(self::ATTRIBUTED, $page->matches(...), ARRAY_FILTER_USE_KEY);
         $more = $ways === [] ? '' : '('.implode(') or (', $ways).')';
-        $classes = $page->mentions('byline') || $page->mentions('author') || $page->mentions('contributor') ? $page->classesLike(self::MARKED) : [];
+        $classes = $page->mentions('byline') || $page->mentions('author') || $page->mentions('contributor') || $page->mentions('owner') || $page->mentions('photographer') ? $page->classesLike(self::MARKED) : [];
         $marked = $page->withClass($classes, more: $more);
         foreach ($marked as $element) {
             // Comments, related stories and lists of authors elsewhere on the page are not this page's byline.
@@ -46,8 +46,13 @@ final class VisibleByline implements Clues
             if ($text === '' || mb_strlen($text) > 200) {
                 continue;
             }
-            foreach (Bylines::contributors($text) as $one) {
-                $people[$one->name->direct()] ??= $one;
+            $lines = $page->lines($element);
+            // In a box of several lines, those with a name count; the rest are posts and places.
+            $lines = count($lines) > 2 ? array_values(array_filter($lines, static fn (string $line): bool => preg_match('/^(?:[Bb]y:? )?'.self::NAME.'$/u', $line) === 1 && ! self::isLabel($line))) : [$text];
+            foreach ($lines as $line) {
+                foreach (Bylines::contributors($line) as $one) {
+                    $people[$one->name->direct()] ??= $one;
+                }
             }
             $texts[] = $text;
         }
@@ -137,7 +142,7 @@ final class VisibleByline implements Clues
             $found = match (true) {
                 preg_match('/^[—–-]{1,2}\s*('.self::NAME.')(?:,\s*(.{4,30}))?$/u', $block['text'], $m) === 1 && (! isset($m[2]) || VisibleDate::isDate($m[2])) => ['From the signature at the end of the text.', $m[1]],
                 preg_match('/^('.self::NAME.')(?:,\s*[^,.]{3,40})?,\s*(.{4,20})$/u', $block['text'], $m) === 1 && (VisibleDate::isDate($m[2]) || preg_match('/^(?:19|20)\d\d$/', $m[2]) === 1) => ['From the signature at the end of the text.', $m[1]],
-                $dated && preg_match('/^('.self::NAME.')$/u', $block['text'], $m) === 1 => ['From the signature at the end of the text.', $m[1]],
+                $dated && ! self::isLabel($block['text']) && preg_match('/^('.self::NAME.')$/u', $block['text'], $m) === 1 => ['From the signature at the end of the text.', $m[1]],
                 preg_match('/^('.self::NAME.') (?:(?:is|was) (?:an?|the) [^.]{0,60}\b(?:writer|historian|ecologist|journalist|teacher|reporter|researcher|archivist|biologist|engineer|lecturer|author|curator|student|professor|poet|photographer|scientist|editor|librarian)\b|(?:teaches|writes|studies|edits|works|lectures|reports|lives|has written|is writing) )/u', $block['text'], $m) === 1 => ['From the note about the author at the end of the text.', $m[1]],
                 default => null,
             };
@@ -147,6 +152,12 @@ final class VisibleByline implements Clues
         }
 
         return [];
+    }
+
+    /** "Original Published Date" has the shape of a name and is none. */
+    private static function isLabel(string $line): bool
+    {
+        return preg_match('/\b(?:dates?|published|updated|posted|modified|title|website|page|authors?|contributors?|credits?|about|share|read|more)\b/iu', $line) === 1;
     }
 
     /**

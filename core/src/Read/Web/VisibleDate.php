@@ -53,7 +53,7 @@ final class VisibleDate implements Clues
     {
         $month = self::MONTHS;
 
-        return "(?:\d{1,2}(?:st|nd|rd|th|\.)? (?:of |de )?{$month},?(?: de)? \d{4}|{$month} \d{1,2}(?:st|nd|rd|th)?,? \d{4}|\d{4}-\d{2}-\d{2}|{$month} \d{4}|(?:spring|summer|autumn|fall|winter) \d{4})";
+        return "(?:\d{1,2}(?:st|nd|rd|th|\.)? (?:of |de )?{$month},?(?: de)? \d{4}|{$month} \d{1,2}(?:st|nd|rd|th)?,? \d{4}|\d{4}-\d{2}-\d{2}|\d{1,2}\.\d{1,2}\.\d{4}|{$month} \d{4}|(?:spring|summer|autumn|fall|winter) \d{4})";
     }
 
     /** @return list<Finding> */

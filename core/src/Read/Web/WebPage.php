@@ -236,7 +236,7 @@ final class WebPage
         $tidied = [];
         $written = [];
         foreach ($titles as $title) {
-            $tidy = SiteTitle::tidy(self::string($title), [...$siteNames, ...self::sections($title, $titles)]);
+            $tidy = SiteTitle::tidy(self::unsigned(self::string($title), $titles), [...$siteNames, ...self::sections($title, $titles)]);
             $where = $title->evidence->where;
             $where .= $tidy->removed === '' ? '' : " “{$tidy->removed}” was taken off.";
             $where .= $tidy->lowered ? ' It stands in capitals there; check names and abbreviations.' : '';
@@ -250,6 +250,23 @@ final class WebPage
         $others = array_values(array_filter($tidied, static fn (Finding $one): bool => ! in_array($one->folded(), array_map(static fn (string $name): string => (string) preg_replace('/[^\p{L}\p{N}]+/u', '', mb_strtolower($name)), $siteNames), true)));
 
         return array_map(static fn (Finding $one): Finding => $written[$one->folded()] ?? $one, $others === [] ? $tidied : $others);
+    }
+
+    /**
+     * "The Lamp-Trimmer by Eluned Prys" where the heading says "The Lamp-Trimmer": the title ends before its author.
+     *
+     * @param  list<Finding>  $titles
+     */
+    private static function unsigned(string $title, array $titles): string
+    {
+        foreach ($titles as $other) {
+            $heading = self::string($other);
+            if ($other->evidence->visible && $heading !== '' && preg_match('/^'.preg_quote($heading, '/').'\s+(?:[|·•–—-]\s+)?by\s+\p{Lu}/u', $title) === 1) {
+                return $heading;
+            }
+        }
+
+        return $title;
     }
 
     /**
