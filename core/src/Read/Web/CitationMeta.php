@@ -23,7 +23,7 @@ final class CitationMeta implements Clues
         return [
             ...Make::text('kind', self::kind($page), self::WHERE, Confidence::Stated),
             ...$text('title.main', 'citation_title'),
-            ...Make::people(array_map(static fn (string $name) => Bylines::contributor($name), $authors), self::WHERE, Confidence::Stated, implode('; ', $authors)),
+            ...Make::people(array_map(static fn (string $name) => Bylines::contributor(self::turned($name)), $authors), self::WHERE, Confidence::Stated, implode('; ', $authors)),
             ...Make::date(self::dashed($page->meta('citation_publication_date', 'citation_date', 'citation_cover_date', 'citation_online_date', 'citation_year')), self::WHERE, Confidence::Stated),
             ...$text('containers.0.title', 'citation_journal_title', 'citation_inbook_title', 'citation_book_title', 'citation_conference_title'),
             ...$text('containers.0.publisher', 'citation_publisher', 'citation_dissertation_institution', 'citation_technical_report_institution'),
@@ -35,6 +35,14 @@ final class CitationMeta implements Clues
             ...$text('isbn', 'citation_isbn'),
             ...self::database($page),
         ];
+    }
+
+    /** "Amari DL", as indexes write it, is "Amari, D. L." */
+    private static function turned(string $name): string
+    {
+        $turn = static fn (array $m): string => "{$m[1]}, ".implode(' ', array_map(static fn (string $letter): string => "{$letter}.", mb_str_split($m[2])));
+
+        return (string) preg_replace_callback('/^(\p{Lu}[\p{L}’\'-]+(?: \p{Lu}[\p{L}’\'-]+)*) (\p{Lu}{1,3})$/u', $turn, trim($name));
     }
 
     /** "2022/06" as "2022-06", which nobody can take for a range of years. */

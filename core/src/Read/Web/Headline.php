@@ -19,6 +19,10 @@ final class Headline implements Clues
         // A file's name is nobody's title, and neither is what an editor of pages puts there by itself.
         $element = preg_match('/^[\w%-]+\.(?:html?|php|aspx?|pdf|docx?)$|^(?:untitled(?: document)?|document|new page(?: \d+)?|index|home ?page)$/i', $element) === 1 ? '' : $element;
         $heading = self::heading($page);
+        // A number alone is followed by what it is the number of: "INL-88: Marking of hazards".
+        if (preg_match('/^(?=\S*\d)[\p{Lu}\d.-]{2,16}$/u', $heading) === 1 && preg_match('/^'.preg_quote($heading, '/').'\s*[:–—-]\s+\S/u', $element) === 1) {
+            return [...Make::text('title.main', $element, 'From the name of the browser tab.', Confidence::Likely)];
+        }
 
         return [
             ...($heading === '' ? [] : Make::text('title.main', $heading, 'The main heading of the page.', Confidence::Likely, true)),

@@ -19,7 +19,8 @@ final class KindClues implements Clues
 
         return [
             ...$kind(preg_match('~/wiki/[^/]~', $path) === 1 ? 'wiki-entry' : '', 'The address is an entry’s in a wiki.', Confidence::Stated),
-            ...$kind(self::says($page, '/^(?:press|news|media) release$|^for immediate release\b/iu') ? 'press-release' : '', 'The page calls itself a press release.', Confidence::Stated),
+            ...$kind(preg_match('~/(?:press|news|media)-?releases?/[^/]~i', $path) === 1 ? 'press-release' : '', 'The address is a press release’s.', Confidence::Likely),
+            ...$kind(self::says($page, '/^(?:press|news|media) release$|^for immediate release\b|^news provided by\b/iu') ? 'press-release' : '', 'The page calls itself a press release.', Confidence::Stated),
             ...$kind(self::says($page, '/^(?:dear|to the) editors?\b/iu') ? 'reader-letter' : '', 'It begins as a letter to the editor.', Confidence::Likely),
             ...$kind(preg_match('/\bdefinition\b|\bmeaning of\b/i', $page->text($page->first('//head/title'))) === 1 && preg_match('~/(?:dictionary|define|definition|word)s?/~i', $path) === 1 ? 'online-reference' : '', 'The page defines a word.', Confidence::Likely),
             ...$kind(preg_match('/\b(?:encyclop(?:a?edia|edic)|dictionary|lexicon)\b/i', $page->meta('og:site_name')) === 1 && self::isEntry($page, $path) ? 'online-reference' : '', 'The site is a reference work.', Confidence::Likely),

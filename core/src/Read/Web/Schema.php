@@ -19,6 +19,7 @@ final readonly class Schema
         'NewsArticle' => 'online-article', 'ReportageNewsArticle' => 'online-article', 'OpinionNewsArticle' => 'online-article', 'AnalysisNewsArticle' => 'online-article', 'BackgroundNewsArticle' => 'online-article', 'ReviewNewsArticle' => 'online-article',
         'PodcastEpisode' => 'podcast-episode', 'RadioEpisode' => 'radio-episode', 'TVEpisode' => 'tv-episode', 'Movie' => 'film', 'TVSeries' => 'tv-series', 'PodcastSeries' => 'podcast-series',
         'VisualArtwork' => 'artwork', 'Painting' => 'artwork', 'Sculpture' => 'artwork', 'Drawing' => 'artwork', 'Photograph' => 'photograph', 'Map' => 'map',
+        'PresentationDigitalDocument' => 'slides', 'ExhibitionEvent' => 'exhibition', 'ArchiveComponent' => 'archive-item', 'Manuscript' => 'archive-item', 'Legislation' => 'statute', 'Play' => 'play', 'ComicIssue' => 'graphic-novel', 'Audiobook' => 'audiobook', 'Poster' => 'poster',
         'Dataset' => 'data-set', 'Thesis' => 'thesis', 'Report' => 'report', 'Chapter' => 'chapter', 'Book' => 'book', 'MobileApplication' => 'app', 'SoftwareApplication' => 'software', 'VideoGame' => 'video-game',
         'MusicRecording' => 'song', 'MusicAlbum' => 'album', 'DefinedTerm' => 'online-reference',
         'TechArticle' => 'online-article', 'Article' => 'online-article', 'AdvertiserContentArticle' => 'online-article', 'Recipe' => 'web-page', 'HowTo' => 'web-page',
@@ -80,9 +81,10 @@ final readonly class Schema
     /** @param  array<string, mixed>  $about */
     public static function kind(array $about): string
     {
-        foreach (self::types($about) as $type) {
-            if ((self::KINDS[$type] ?? '') !== '') {
-                return self::KINDS[$type];
+        $types = self::types($about);
+        foreach (self::KINDS as $type => $kind) {
+            if ($kind !== '' && in_array($type, $types, true)) {
+                return $kind;
             }
         }
 

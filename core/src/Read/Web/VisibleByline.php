@@ -117,7 +117,8 @@ final class VisibleByline implements Clues
         if ($blocks !== []) {
             foreach (array_slice($blocks, $i + 1, 4) as $n => $line) {
                 $next = $blocks[$i + $n + 2]['text'] ?? '';
-                if (preg_match('/^('.self::NAME.')(?:\s*[·|•]\s*(.+))?$/u', $line['text'], $m) === 1 && ! Name::looksLikeGroup($m[1]) && (VisibleDate::isDate($next) || VisibleDate::isDate(trim(explode('·', $m[2] ?? '')[0])))) {
+                $before = $n === 0 ? '' : $blocks[$i + $n]['text'];
+                if (preg_match('/^('.self::NAME.')(?:\s*[·|•]\s*(.+))?$/u', $line['text'], $m) === 1 && ! Name::looksLikeGroup($m[1]) && ! self::isLabel($m[1]) && (VisibleDate::isDate($next) || VisibleDate::isDate($before) || VisibleDate::isDate(trim(explode('·', $m[2] ?? '')[0])))) {
                     return Make::byline($m[1], 'From the line under the headline.', Confidence::Likely, true);
                 }
             }
@@ -135,7 +136,9 @@ final class VisibleByline implements Clues
     private function signature(array $blocks): array
     {
         $body = array_values(array_filter($blocks, static fn (array $block): bool => ! in_array($block['tag'], ['footer', 'aside'], true)));
-        $last = array_slice($body, max(1, count($body) - 5));
+        // A signature has a text to stand under.
+        $text = array_filter($body, static fn (array $block): bool => $block['tag'] === 'p' && mb_strlen($block['text']) > 30);
+        $last = array_slice($body, max(1, count($body) - 5, ($text === [] ? 0 : (int) array_key_first($text)) + 1));
         $isLetter = array_filter(array_slice($body, 0, 8), static fn (array $block): bool => preg_match('/^(?:dear|to the) editors?\b/iu', $block['text']) === 1) !== [];
         foreach (array_reverse($last, true) as $i => $block) {
             $dated = $isLetter || VisibleDate::isDate($last[$i + 1]['text'] ?? '');

@@ -58,7 +58,7 @@ final class WebPage
             $headings = array_values(array_filter($found['title.main'], static fn (Finding $one): bool => $one->evidence->visible));
             $found['title.main'] = $headings === [] ? $found['title.main'] : $headings;
         }
-        $found['contributors'] = self::authors($found['contributors'] ?? [], $siteNames, $kind);
+        $found['contributors'] = self::authors($found['contributors'] ?? [], [...$siteNames, $page->host()], $kind);
         unset($found['kind']);
         $findings = $kinds === null ? [] : ['kind' => $kinds];
         foreach ($found as $field => $candidates) {
@@ -321,7 +321,7 @@ final class WebPage
         $isSite = static function (Finding $finding) use ($siteNames): bool {
             $people = is_array($finding->value) ? $finding->value : [];
             foreach ($siteNames as $name) {
-                $own = count($people) === 1 ? (string) preg_replace('/\s+(?:staff|team|editors?|editorial(?: team| board)?|newsroom|desk)$/iu', '', $people[0]->name->direct()) : '';
+                $own = count($people) === 1 ? (string) preg_replace('/(?:\s+(?:staff|team|editors?|editorial|board|newsroom|desk|guest|opinion|contributors?|columnists?|reporters?|writers?))+$/iu', '', $people[0]->name->direct()) : '';
                 if (Publishers::same($own, $name)) {
                     return true;
                 }
