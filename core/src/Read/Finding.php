@@ -33,6 +33,18 @@ final readonly class Finding
         return new self($this->field, $this->value, $this->evidence, $confidence, $this->alternatives);
     }
 
+    /** The value of a field of text; '' where it is people. */
+    public function text(): string
+    {
+        return is_string($this->value) ? $this->value : '';
+    }
+
+    /** @return list<Contributor> the value of the field of contributors; none where it is text */
+    public function people(): array
+    {
+        return is_string($this->value) ? [] : $this->value;
+    }
+
     /** The value as one string, for comparing: letter case, spaces and punctuation folded. */
     public function folded(): string
     {

@@ -18,7 +18,7 @@ final class VisibleByline implements Clues
     /** Other ways of marking an author, and what a page must hold for it to be worth looking. */
     private const ATTRIBUTED = ['~\brel\s*=\s*["\']?author\b~i' => '@rel="author"', '~\bitemprop\s*=\s*["\']?author\b~i' => 'not(self::meta) and @itemprop="author"'];
 
-    private const LEAD = '/^(?:(?:story|text|words|report|essay|review|article)\s+(?:and\s+\w+\s+)?by\b|(?:written|posted|submitted|compiled|researched|reported)\s+by\b|authors?\s*:|by\s+(?=\p{Lu})|by:|(?:par|por|von|di)\s+(?=\p{Lu}\p{Ll}+\s+\p{L})|prepared by\b)/u';
+    private const LEAD = '/^(?:(?:story|text|words|report|essay|review|article)(?:\s+(?:and\s+\w+\s+)?by\b|:\s+(?=\p{Lu}))|(?:written|posted|submitted|compiled|researched|reported)\s+by\b|authors?\s*:|by\s+(?=\p{Lu})|by:|(?:par|por|von|di)\s+(?=\p{Lu}\p{Ll}+\s+\p{L})|prepared by\b)/u';
 
     /** A person's name as one writes it: two to four words with capitals, initials among them. */
     private const NAME = '\p{Lu}[\p{L}’\'.-]*(?: (?:(?:de|da|dos|van|von|der|la|le) )?\p{Lu}[\p{L}’\'.-]*){1,3}';
@@ -68,14 +68,18 @@ final class VisibleByline implements Clues
         $findings = [];
         $heading = $page->headingBlock();
         foreach ($blocks as $i => $block) {
-            if (strlen($block['text']) > 480 || mb_strlen($block['text']) > 160 || preg_match('/\b(?:by|par|por|von|di|authors?)\b/iu', $block['text']) !== 1) {
+            if (strlen($block['text']) > 480 || mb_strlen($block['text']) > 160 || preg_match('/\b(?:by|par|por|von|di|authors?|text|words|story)\b/iu', $block['text']) !== 1) {
                 continue;
+            }
+            // A line under the headline may end in who wrote it.
+            if ($i > $heading && $i - $heading <= 3 && preg_match('/[.!?]\s+(By '.self::NAME.')$/u', $block['text'], $m) === 1) {
+                $block['text'] = $m[1];
             }
             $pieces = array_values(array_filter(preg_split('/\s+[·•|]\s+/u', $block['text']) ?: [], static fn (string $piece): bool => preg_match('/^(?:words |written |text )?by\s/iu', $piece) === 1));
             $block['text'] = $pieces[0] ?? $block['text'];
             $text = preg_replace_callback('/^(BY|WRITTEN BY|WORDS BY|TEXT BY)\b/u', static fn (array $m): string => mb_strtolower($m[1]), $block['text']) ?? '';
             $text = preg_match('/^\p{Lu}/u', $text) === 1 ? mb_strtolower(mb_substr($text, 0, 1)).mb_substr($text, 1) : $text;
-            if (in_array($block['tag'], ['footer', 'aside'], true) || mb_strlen($text) > 160 || preg_match(self::LEAD, $text) !== 1 || preg_match('/^by (?:the (?:time|end|late|early|middle)|now|then|\d)/iu', $text) === 1) {
+            if (in_array($block['tag'], ['footer', 'aside', 'figcaption'], true) || mb_strlen($text) > 160 || preg_match(self::LEAD, $text) !== 1 || preg_match('/^by (?:the (?:time|end|late|early|middle)|now|then|\d)/iu', $text) === 1) {
                 continue;
             }
             $near = $i > $heading && $i - $heading <= 6;
@@ -141,12 +145,14 @@ final class VisibleByline implements Clues
         $last = array_slice($body, max(1, count($body) - 5, ($text === [] ? 0 : (int) array_key_first($text)) + 1));
         $isLetter = array_filter(array_slice($body, 0, 8), static fn (array $block): bool => preg_match('/^(?:dear|to the) editors?\b/iu', $block['text']) === 1) !== [];
         foreach (array_reverse($last, true) as $i => $block) {
+            $block['text'] = preg_match('/^\((.+)\)$/u', $block['text'], $m) === 1 ? $m[1] : $block['text'];
             $dated = $isLetter || VisibleDate::isDate($last[$i + 1]['text'] ?? '');
             $found = match (true) {
                 preg_match('/^[—–-]{1,2}\s*('.self::NAME.')(?:,\s*(.{4,30}))?$/u', $block['text'], $m) === 1 && (! isset($m[2]) || VisibleDate::isDate($m[2])) => ['From the signature at the end of the text.', $m[1]],
                 preg_match('/^('.self::NAME.')(?:,\s*[^,.]{3,40})?,\s*(.{4,20})$/u', $block['text'], $m) === 1 && (VisibleDate::isDate($m[2]) || preg_match('/^(?:19|20)\d\d$/', $m[2]) === 1) => ['From the signature at the end of the text.', $m[1]],
                 $dated && ! self::isLabel($block['text']) && preg_match('/^('.self::NAME.')$/u', $block['text'], $m) === 1 => ['From the signature at the end of the text.', $m[1]],
                 preg_match('/^('.self::NAME.') (?:(?:is|was) (?:an?|the) [^.]{0,60}\b(?:writer|historian|ecologist|journalist|teacher|reporter|researcher|archivist|biologist|engineer|lecturer|author|curator|student|professor|poet|photographer|scientist|editor|librarian)\b|(?:teaches|writes|studies|edits|works|lectures|reports|lives|has written|is writing) )/u', $block['text'], $m) === 1 => ['From the note about the author at the end of the text.', $m[1]],
+                preg_match('/^('.self::NAME.')[’\'](?:s)? (?:\p{L}+ ){0,3}(?:novels?|books?|collections?|memoir|essays?|poems?|stories|writing|work|films?|albums?)\b/u', $block['text'], $m) === 1 => ['From the note about the author at the end of the text.', $m[1]],
                 default => null,
             };
             if ($found !== null) {

@@ -9,11 +9,8 @@ use Bibrel\Core\Read\Evidence;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\Reading;
 use Bibrel\Core\Read\Remark;
-use Bibrel\Core\Read\SiteTitle;
-use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Name;
-use Bibrel\Core\Source\Role;
 use Bibrel\Core\Source\Shape;
 use Bibrel\Core\Style\Publishers;
 
@@ -42,7 +39,7 @@ final class WebPage
             $found[$finding->field][] = $finding;
         }
         $kinds = self::kinds($found['kind'] ?? []);
-        $kind = $kinds === null ? 'web-page' : self::string($kinds);
+        $kind = $kinds === null ? 'web-page' : $kinds->text();
         $found = self::dated($found, $kind);
         // Where the page names no site, whoever publishes it is the best that is known.
         $named = array_filter($found['containers.0.title'] ?? [], static fn (Finding $one): bool => $one->confidence !== Confidence::Guess);
@@ -52,13 +49,13 @@ final class WebPage
             $found = self::numbered($found);
         }
         $site = self::best($found['containers.0.title']);
-        $siteNames = array_map(static fn (Finding $one): string => self::string($one), $found['containers.0.title']);
-        $found['title.main'] = self::titles($found['title.main'] ?? [], $siteNames);
+        $siteNames = array_map(static fn (Finding $one): string => $one->text(), $found['containers.0.title']);
+        $found['title.main'] = PageTitles::settled($found['title.main'] ?? [], $siteNames);
         if ($kind === 'online-reference') {
             $headings = array_values(array_filter($found['title.main'], static fn (Finding $one): bool => $one->evidence->visible));
             $found['title.main'] = $headings === [] ? $found['title.main'] : $headings;
         }
-        $found['contributors'] = self::authors($found['contributors'] ?? [], [...$siteNames, $page->host()], $kind);
+        $found['contributors'] = PageAuthors::settled($found['contributors'] ?? [], [...$siteNames, $page->host()], $kind);
         unset($found['kind']);
         $findings = $kinds === null ? [] : ['kind' => $kinds];
         foreach ($found as $field => $candidates) {
@@ -71,7 +68,7 @@ final class WebPage
             unset($findings['containers.0.publisher']);
         }
         if ($kind === 'online-video' && isset($findings['contributors'])) {
-            $findings['contributors'] = self::uploaders($findings['contributors']);
+            $findings['contributors'] = PageAuthors::uploaders($findings['contributors']);
         }
 
         return new Reading($kind, $url, $findings, self::remarks($page, $findings), $page->blocks());
@@ -122,7 +119,7 @@ final class WebPage
      */
     private static function kinds(array $kinds): ?Finding
     {
-        $general = static fn (Finding $one): int => match (self::string($one)) {
+        $general = static fn (Finding $one): int => match ($one->text()) {
             'web-page' => 2,
             'online-article' => 1,
             default => 0,
@@ -160,7 +157,7 @@ final class WebPage
     {
         $titles = [];
         foreach ($found['title.main'] ?? [] as $title) {
-            if (preg_match('/^(?:ep(?:isode)?\.?\s*|#)?(\d{1,4})\s*[:–—.|-]\s+(.+)$/iu', self::string($title), $m) === 1) {
+            if (preg_match('/^(?:ep(?:isode)?\.?\s*|#)?(\d{1,4})\s*[:–—.|-]\s+(.+)$/iu', $title->text(), $m) === 1) {
                 $title = new Finding('title.main', $m[2], $title->evidence, $title->confidence);
                 $found['containers.0.episode'][] = new Finding('containers.0.episode', $m[1], new Evidence('Before the title.', $title->evidence->text, $title->evidence->visible), Confidence::Likely);
             }
@@ -174,32 +171,17 @@ final class WebPage
     /** A publisher that is the site again, or one person who is the author. */
     private static function addsNothing(Finding $publisher, ?Finding $site, ?Finding $authors): bool
     {
-        $name = self::string($publisher);
-        if ($site !== null && Publishers::same($name, self::string($site))) {
+        $name = $publisher->text();
+        if ($site !== null && Publishers::same($name, $site->text())) {
             return true;
         }
-        foreach ($authors !== null && is_array($authors->value) ? $authors->value : [] as $one) {
+        foreach ($authors?->people() ?? [] as $one) {
             if (! $one->name->isGroup() && Publishers::same($name, $one->name->direct())) {
                 return true;
             }
         }
 
         return $publisher->confidence !== Confidence::Stated && preg_match('/^\p{Lu}\p{Ll}+ \p{Lu}\p{Ll}+$/u', $name) === 1 && ! Name::looksLikeGroup($name) && preg_match('/\b(?:media|press|books|magazines?|times|post|news|harbour|coast)\b/iu', $name) !== 1;
-    }
-
-    /** A channel that stands as a video's author only put it there, as far as anyone can tell. */
-    private static function uploaders(Finding $finding): Finding
-    {
-        $people = array_map(
-            static function (Contributor $one): Contributor {
-                $name = Make::online($one->name);
-
-                return $name->isGroup() || $name->isScreen() ? new Contributor(Role::Uploader, $name) : $one;
-            },
-            is_array($finding->value) ? $finding->value : [],
-        );
-
-        return new Finding($finding->field, $people, $finding->evidence, $finding->confidence, $finding->alternatives);
     }
 
     /** @param  list<Finding>  $candidates in the order of trust */
@@ -225,125 +207,6 @@ final class WebPage
     }
 
     /**
-     * Titles without the site's name, and out of capitals where the page nowhere writes them otherwise.
-     *
-     * @param  list<Finding>  $titles
-     * @param  list<string>  $siteNames
-     * @return list<Finding>
-     */
-    private static function titles(array $titles, array $siteNames): array
-    {
-        $tidied = [];
-        $written = [];
-        foreach ($titles as $title) {
-            $tidy = SiteTitle::tidy(self::unsigned(self::string($title), $titles), [...$siteNames, ...self::sections($title, $titles)]);
-            $where = $title->evidence->where;
-            $where .= $tidy->removed === '' ? '' : " “{$tidy->removed}” was taken off.";
-            $where .= $tidy->lowered ? ' It stands in capitals there; check names and abbreviations.' : '';
-            $confidence = $tidy->lowered || ! self::isSeenElsewhere($title, $titles) ? Confidence::Likely : $title->confidence;
-            $tidied[] = $one = new Finding($title->field, $tidy->title, new Evidence($where, $title->evidence->text, $title->evidence->visible), $confidence);
-            if (! $tidy->lowered) {
-                $written[$one->folded()] ??= $one;
-            }
-        }
-        // The page's name for itself, not for its site.
-        $others = array_values(array_filter($tidied, static fn (Finding $one): bool => ! in_array($one->folded(), array_map(static fn (string $name): string => (string) preg_replace('/[^\p{L}\p{N}]+/u', '', mb_strtolower($name)), $siteNames), true)));
-
-        return array_map(static fn (Finding $one): Finding => $written[$one->folded()] ?? $one, $others === [] ? $tidied : $others);
-    }
-
-    /**
-     * "The Lamp-Trimmer by Eluned Prys" where the heading says "The Lamp-Trimmer": the title ends before its author.
-     *
-     * @param  list<Finding>  $titles
-     */
-    private static function unsigned(string $title, array $titles): string
-    {
-        foreach ($titles as $other) {
-            $heading = self::string($other);
-            if ($other->evidence->visible && $heading !== '' && preg_match('/^'.preg_quote($heading, '/').'\s+(?:[|·•–—-]\s+)?by\s+\p{Lu}/u', $title) === 1) {
-                return $heading;
-            }
-        }
-
-        return $title;
-    }
-
-    /**
-     * What a title in the page's data has in front of the heading a reader sees: "Opinion - Leave the eels alone".
-     *
-     * @param  list<Finding>  $titles
-     * @return list<string>
-     */
-    private static function sections(Finding $title, array $titles): array
-    {
-        $sections = [];
-        foreach ($title->evidence->visible ? [] : $titles as $other) {
-            if ($other->evidence->visible && preg_match('/^(.{2,40}?)\s+[|·•–—»-]+\s+'.preg_quote(self::string($other), '/').'$/iu', self::string($title), $m) === 1) {
-                $sections[] = $m[1];
-            }
-        }
-
-        return $sections;
-    }
-
-    /**
-     * Whether another place on the page calls it the same; data that stands alone against the rest is not so sure.
-     *
-     * @param  list<Finding>  $titles
-     */
-    private static function isSeenElsewhere(Finding $title, array $titles): bool
-    {
-        $own = $title->folded();
-        $others = array_filter($titles, static fn (Finding $one): bool => $one !== $title && $one->folded() !== $own);
-        $same = count($titles) - count($others) > 1;
-        foreach ($others as $other) {
-            $same = $same || ($own !== '' && str_contains($other->folded(), $own)) || ($other->folded() !== '' && str_contains($own, $other->folded()));
-        }
-
-        return $same || count($titles) === 1;
-    }
-
-    /**
-     * An author who is only the site again stands behind any person the page names; a vaguer line that names the same
-     * people more fully does not displace metadata.
-     *
-     * @param  list<Finding>  $authors
-     * @param  list<string>  $siteNames
-     * @return list<Finding>
-     */
-    private static function authors(array $authors, array $siteNames, string $kind): array
-    {
-        // Nobody signs an entry that anybody may change.
-        if ($kind === 'wiki-entry') {
-            return [];
-        }
-        $isSite = static function (Finding $finding) use ($siteNames): bool {
-            $people = is_array($finding->value) ? $finding->value : [];
-            foreach ($siteNames as $name) {
-                $own = count($people) === 1 ? (string) preg_replace('/(?:\s+(?:staff|team|editors?|editorial|board|newsroom|desk|guest|opinion|contributors?|columnists?|reporters?|writers?))+$/iu', '', $people[0]->name->direct()) : '';
-                if (Publishers::same($own, $name)) {
-                    return true;
-                }
-            }
-
-            return false;
-        };
-        $people = array_values(array_filter($authors, static fn (Finding $one): bool => ! $isSite($one)));
-        $site = array_map(
-            static fn (Finding $one): Finding => new Finding(
-                $one->field,
-                array_map(static fn (Contributor $author): Contributor => new Contributor($author->role, Name::group($author->name->direct())), is_array($one->value) ? $one->value : []),
-                $one->evidence,
-                $people === [] ? $one->confidence : Confidence::Guess,
-            ),
-            array_values(array_filter($authors, $isSite)),
-        );
-
-        return [...$people, ...$site];
-    }
-
-    /**
      * @param  array<string, Finding>  $findings
      * @return list<Remark>
      */
@@ -355,7 +218,7 @@ final class WebPage
         if ($date === null && $year !== '') {
             $remarks[] = new Remark('copyright-year', 'containers.0.date', "The copyright line says {$year}, but that is the whole site’s. Is this page dated?", $year);
         } elseif ($date !== null && $date->confidence === Confidence::Guess) {
-            $remarks[] = new Remark('date-guess', 'containers.0.date', $date->evidence->where.' Does the page give a date of its own?', self::string($date));
+            $remarks[] = new Remark('date-guess', 'containers.0.date', $date->evidence->where.' Does the page give a date of its own?', $date->text());
         }
         $author = $findings['contributors'] ?? null;
         if ($author === null) {
@@ -365,10 +228,5 @@ final class WebPage
         }
 
         return $remarks;
-    }
-
-    private static function string(Finding $finding): string
-    {
-        return is_string($finding->value) ? $finding->value : '';
     }
 }
