@@ -16,7 +16,7 @@ final class LabelledLines implements Clues
 {
     private const WHERE = 'From the line “%s” on the page.';
 
-    private const PEOPLE = ['artist' => Role::Artist, 'maker' => Role::Artist, 'painter' => Role::Artist, 'sculptor' => Role::Artist, 'photographer' => Role::Photographer, 'author' => Role::Author, 'authors' => Role::Author, 'author(s)' => Role::Author, 'creator' => Role::Author, 'host' => Role::Host, 'hosted by' => Role::Host, 'presenter' => Role::Host, 'director' => Role::Director];
+    private const PEOPLE = ['artist' => Role::Artist, 'cartographer' => Role::Author, 'maker' => Role::Artist, 'painter' => Role::Artist, 'sculptor' => Role::Artist, 'photographer' => Role::Photographer, 'author' => Role::Author, 'authors' => Role::Author, 'author(s)' => Role::Author, 'creator' => Role::Author, 'host' => Role::Host, 'hosted by' => Role::Host, 'presenter' => Role::Host, 'director' => Role::Director];
 
     private const MADE = ['date made', 'date created', 'created', 'made', 'date of creation', 'production date', 'taken', 'taken on', 'date taken'];
 
@@ -50,6 +50,9 @@ final class LabelledLines implements Clues
                 default => [],
             }];
         }
+        if (isset($labels['date']) && (isset($labels['cartographer']) || isset($labels['scale']))) {
+            $findings = [...$findings, ...Make::date($labels['date'], sprintf(self::WHERE, 'Date'), Confidence::Likely, true, 'made')];
+        }
         $material = isset($labels['medium']) || isset($labels['materials']) || isset($labels['medium and support']);
         $maker = isset($labels['artist']) || isset($labels['maker']) || isset($labels['painter']) || isset($labels['sculptor']);
         $numbered = isset($labels['object number']) || isset($labels['accession number']) || isset($labels['inventory number']);
@@ -58,6 +61,7 @@ final class LabelledLines implements Clues
         $maker = $maker || $made !== [];
         $kind = match (true) {
             $from !== [] => 'journal-article',
+            isset($labels['cartographer']), isset($labels['scale']) && isset($labels['date']) => 'map',
             isset($labels['photographer']) => 'photograph',
             $material && $maker, $numbered && $maker, $material && $numbered => 'artwork',
             isset($labels['taken on']) || isset($labels['date taken']) => 'photograph',

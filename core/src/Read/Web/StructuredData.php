@@ -93,13 +93,13 @@ final class StructuredData implements Clues
         };
         $people = array_map(
             static fn (Contributor $one): Contributor => $kind === 'forum-post' || $kind === 'social-post' ? new Contributor($leads, Make::online($one->name)) : $one,
-            $schema->people($about['author'] ?? $about['creator'] ?? [], $leads),
+            $schema->people($about['author'] ?? $about['creator'] ?? $about['artist'] ?? [], $leads),
         );
         foreach (self::ROLES_OF[$kind] ?? [] as $property) {
             $people = [...$people, ...$schema->people($about[$property] ?? [], self::ROLES[$property])];
         }
 
-        return Make::people($people, self::WHERE, Confidence::Stated, $schema->name($about['author'] ?? $about['creator'] ?? ''));
+        return Make::people($people, self::WHERE, Confidence::Stated, $schema->name($about['author'] ?? $about['creator'] ?? $about['artist'] ?? ''));
     }
 
     /**
