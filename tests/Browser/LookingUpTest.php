@@ -22,6 +22,7 @@ final class LookingUpTest extends BrowserTestCase
         $second->findElement(WebDriverBy::xpath('.//button[contains(., "The whole of it")]'))->click();
         $this->sees('Brook, Halima. Moonpower: Mills of the Tidal Coast. 2nd ed., rev., Quayside Press, 2021.');
         self::assertStringContainsString('From the library catalogue.', $this->css('.fields')->getText());
+        self::assertStringNotContainsString('Did you use the whole book', $this->css('body')->getText(), 'What was answered in the list is not asked again.');
     }
 
     public function test_one_part_of_a_book_asks_for_the_part(): void

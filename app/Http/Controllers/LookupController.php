@@ -21,7 +21,8 @@ final class LookupController
     /**
      * A lead becomes a source on the paper, with what was found and how. Answers 201 with the source, or with `added` for
      * several records; 200 with `choice` where it may be one of several things, with `compared` for a citation somebody
-     * else made, with `lines` for several leads at once.
+     * else made, with `lines` for several leads at once. `take` says what the student has decided already: to take the
+     * citation as it was read, or that the whole book was used.
      */
     public function store(Request $request, string $paper, Lookup $lookup): JsonResponse
     {
@@ -29,7 +30,7 @@ final class LookupController
             'id' => ['required', 'ulid'],
             'lead' => ['present', 'nullable', 'string', 'max:1000000'],
             'today' => ['required', 'date_format:Y-m-d'],
-            'take' => ['nullable', 'in:citation'],
+            'take' => ['nullable', 'in:citation,whole'],
         ], ['lead.max' => 'That is too long to be looked up. Paste one lead a line, or a smaller file.', 'lead.string' => 'Paste the lead as text.']);
         $owner = Papers::of($request)->with('sources')->findOrFail(strtoupper($paper));
         $id = strtoupper($input['id']);
@@ -49,12 +50,12 @@ final class LookupController
         if ($outcome->candidates !== []) {
             return new JsonResponse(['choice' => array_map(static fn (Candidate $one): array => $one->toArray(), $outcome->candidates)]);
         }
-        if ($outcome->citation !== null && ! isset($input['take'])) {
+        if ($outcome->citation !== null && ($input['take'] ?? '') !== 'citation') {
             return new JsonResponse(['compared' => Presenter::compared($lead, $outcome->citation, $owner->styleInUse())]);
         }
         $records = [];
         foreach ($outcome->citation !== null ? [$outcome->citation] : $outcome->readings as $n => $reading) {
-            $records[] = Intake::add($owner, $reading, $n === 0 ? $id : (string) Str::ulid(), $lead, $today);
+            $records[] = Intake::add($owner, $reading, $n === 0 ? $id : (string) Str::ulid(), $lead, $today, ($input['take'] ?? '') === 'whole' ? ['whole-or-part'] : []);
         }
 
         return count($records) === 1

@@ -111,7 +111,7 @@ export default function PaperScreen() {
         go(became);
     };
     const choose = async (lead: string, part: boolean) => {
-        const became = await paper.lookUp(lead);
+        const became = await paper.lookUp(lead, part ? null : 'whole');
         if (typeof became !== 'string') return;
         if (part) await paper.ask(became, 'part');
         setFound(null);

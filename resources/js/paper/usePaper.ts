@@ -166,7 +166,7 @@ export function usePaper(id: string) {
 
     /** The id of the source a lead became, or what there is to choose from. */
     const lookUp = useCallback(
-        async (lead: string, take: 'citation' | null = null): Promise<string | Found | null> => {
+        async (lead: string, take: 'citation' | 'whole' | null = null): Promise<string | Found | null> => {
             const answer = await call<Answer>('POST', `papers/${id}/lookups`, { id: ulid(), lead, today: today(), take });
             if ('choice' in answer) return { kind: 'choice', lead, candidates: answer.choice };
             if ('compared' in answer) return { kind: 'compared', lead, compared: answer.compared };
