@@ -61,7 +61,7 @@ final readonly class Catalogue
     private function search(array $clauses): array
     {
         if ($this->base === '') {
-            return [];
+            throw new LookupFailed('No library catalogue is set up here. Fill in the fields by hand.');
         }
         $url = $this->base.'?'.http_build_query(['operation' => 'searchRetrieve', 'version' => '1.2', 'recordSchema' => 'marcxml', 'maximumRecords' => self::MOST, 'query' => implode(' and ', $clauses)]);
         try {

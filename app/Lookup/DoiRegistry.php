@@ -48,7 +48,7 @@ final readonly class DoiRegistry
     public function search(string $title, string $author = ''): array
     {
         if ($this->search === '') {
-            return [];
+            throw new LookupFailed('No registry of articles is set up here. Fill in the fields by hand.');
         }
         $url = $this->search.'?'.http_build_query(array_filter(['query.title' => $title, 'query.author' => $author, 'rows' => self::MOST]));
         $answer = json_decode($this->fetcher->fetch($url, 'application/json', '~json~i')->body, true, 64);

@@ -27,7 +27,7 @@ final readonly class Lead
     {
         $text = trim((string) preg_replace('/[\x{200B}\x{FEFF}\x{00A0}]/u', ' ', mb_scrub($pasted)));
         if ($text === '') {
-            throw new LookupFailed('The box is empty. Paste a link, an ISBN, a DOI, a title or a finished citation, or choose “Fill in by hand”.');
+            throw new LookupFailed('The box is empty. Paste a link, an ISBN, a DOI, a title or a finished citation, or fill in the fields by hand with the links below.');
         }
         if (preg_match('/^TY\s{1,2}-|^\s*@\s*[a-z]+\s*[{(]|^\s*[\[{]\s*["{]/im', $text) === 1 && preg_match('/^TY\s{1,2}-|^\s*@\s*[a-z]+\s*[{(]|^[\[{]/i', $text) === 1) {
             return new self(LeadKind::Records, $text, $pasted);
@@ -97,7 +97,7 @@ final readonly class Lead
             return new self(LeadKind::Address, $url, $text);
         }
         if (mb_strlen($text) > self::LONGEST) {
-            throw new LookupFailed('That is a long text ('.number_format(mb_strlen($text)).' characters) with no web address in it. Paste one lead a line, or choose “Fill in by hand”.');
+            throw new LookupFailed('That is a long text ('.number_format(mb_strlen($text)).' characters) with no web address in it. Paste one lead a line, or fill in the fields by hand with the links below.');
         }
         if (preg_match('~^(?:www\.)?(?:[\p{L}\p{N}](?:[\p{L}\p{N}-]*[\p{L}\p{N}])?\.)+\p{L}{2,}(?::\d{1,5})?(?:[/?#]\S*)?$~iu', $text) === 1) {
             return new self(LeadKind::Address, 'https://'.$text, $text, false);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\App\Lookup;
 
 use Bibrel\Core\Read\Bibtex;
+use Bibrel\Core\Read\Bylines;
 use Bibrel\Core\Read\Catalogue\CatalogueRecord;
 use Bibrel\Core\Read\Catalogue\RegistryRecord;
 use Bibrel\Core\Read\Charset;
@@ -21,6 +22,7 @@ use Bibrel\Core\Read\Unreadable;
 use Bibrel\Core\Read\Web\Feed;
 use Bibrel\Core\Read\Web\Oembed;
 use Bibrel\Core\Read\Web\WebPage;
+use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Source;
 
@@ -46,7 +48,7 @@ final readonly class Lookup
             LeadKind::Doi => Outcome::reading($this->doi($lead)),
             LeadKind::Isbn => $this->isbn($lead),
             LeadKind::CatalogueRecord => Outcome::reading($this->record($lead->value)),
-            LeadKind::Title => Outcome::choice($this->title($lead)),
+            LeadKind::Title => $this->title($lead),
             LeadKind::Citation => Outcome::citation(self::citation($lead->value)),
             LeadKind::Records => Outcome::reading(...self::records($lead->value)),
         };
@@ -186,33 +188,37 @@ final readonly class Lookup
         return $isBook ? new Reading($reading->kind, $reading->url, $reading->findings, [...$reading->remarks, $asks], $reading->copy, $reading->base) : $reading;
     }
 
-    /**
-     * @return list<Candidate> nearest first
-     *
-     * @throws LookupFailed when nothing is found
-     */
-    private function title(Lead $lead): array
+    /** Candidates, nearest first; where nothing is found, a form with the words in it. */
+    private function title(Lead $lead): Outcome
     {
         $words = trim(strip_tags($lead->value)) ?: $lead->value;
         $asked = trim("{$words} {$lead->author}");
+        $places = [
+            'books' => fn (): array => array_map(static fn (CatalogueRecord $record): Candidate => Candidate::book($record, $asked), $this->catalogue->byTitle($words, $lead->author)),
+            'articles' => fn (): array => array_map(static fn (RegistryRecord $record): Candidate => Candidate::article($record, $asked), $this->registry->search($words, $lead->author)),
+        ];
         $candidates = [];
         $silent = [];
-        foreach (['catalogue' => fn (): array => array_map(static fn (CatalogueRecord $record): Candidate => Candidate::book($record, $asked), $this->catalogue->byTitle($words, $lead->author)),
-            'registry' => fn (): array => array_map(static fn (RegistryRecord $record): Candidate => Candidate::article($record, $asked), $this->registry->search($words, $lead->author))] as $name => $ask) {
+        foreach ($places as $name => $ask) {
             try {
                 $candidates = [...$candidates, ...$ask()];
-            } catch (LookupFailed) {
-                $silent[] = $name;
+            } catch (LookupFailed $failure) {
+                $silent[$name] = $failure->getMessage();
             }
         }
         if ($candidates === []) {
-            throw new LookupFailed($silent === []
-                ? "Nothing by “{$lead->value}” was found, neither among books nor among articles. Check the words, paste the address of a page instead, or choose “Fill in by hand”: the words are kept as the title."
-                : 'The library catalogue and the article registry do not answer just now. Try again in a minute, or choose “Fill in by hand”: the words are kept as the title.');
+            $known = ['kind' => 'other', 'title' => ['main' => $lead->value], 'contributors' => array_map(static fn (Contributor $one): array => $one->toArray(), Bylines::contributors($lead->author))];
+            $searched = implode(' and ', array_keys(array_diff_key($places, $silent)));
+
+            return Outcome::reading(self::failed($known, '', match (count($silent)) {
+                0 => "Nothing called “{$words}” was found, neither among books nor among articles. Look for it in other words, paste the address of its page, or say here what kind of source it is and fill in its fields.",
+                1 => "Nothing called “{$words}” was found among {$searched}. ".implode(' ', $silent),
+                default => 'Titles cannot be looked up just now. '.implode(' ', array_unique($silent)),
+            }));
         }
         usort($candidates, static fn (Candidate $a, Candidate $b): int => $b->nearness <=> $a->nearness);
 
-        return array_slice($candidates, 0, 15);
+        return Outcome::choice(array_slice($candidates, 0, 15));
     }
 
     /** @throws LookupFailed */

@@ -117,11 +117,12 @@ final class FirstPaperTest extends BrowserTestCase
     public function test_what_is_not_found_keeps_its_text_and_says_what_to_do(): void
     {
         $this->beginPaper();
+        $this->type($this->css('.lead textarea'), '978-1-4028-9462-7'.WebDriverKeys::ENTER);
+        self::assertStringContainsString('last digit does not fit', $this->css('.lead .notice')->getText());
+        self::assertSame('978-1-4028-9462-7', $this->css('.lead textarea')->getAttribute('value'));
         $this->type($this->css('.lead textarea'), 'The <b>unwritten</b> atlas'.WebDriverKeys::ENTER);
-        self::assertStringContainsString('neither among books nor among articles', $this->css('.lead .notice')->getText());
-        self::assertSame('The <b>unwritten</b> atlas', $this->css('.lead textarea')->getAttribute('value'));
-        $this->button('Fill in a book by hand')->click();
         $this->sees('The <B>Unwritten</B> Atlas.');
+        self::assertStringContainsString('neither among books nor among articles', $this->css('.notice')->getText());
         self::assertSame('The <b>unwritten</b> atlas', $this->field('title.main')->getAttribute('value'));
     }
 

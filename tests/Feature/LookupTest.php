@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Tests\Feature;
 
+use Bibrel\App\Lookup\DoiRegistry;
 use Bibrel\App\Lookup\FetchedPage;
 use Bibrel\App\Lookup\HostTurns;
 use Bibrel\App\Lookup\LookupFailed;
@@ -97,13 +98,32 @@ final class LookupTest extends AppTestCase
         yield 'blank' => ["  \n ", 'The box is empty'];
         yield 'a hundred thousand characters' => [str_repeat('mill ', 20000), 'long text'];
         yield 'an endless address' => ['https://a.example/'.str_repeat('x', 5000), 'too long to be one'];
-        yield 'a title nobody has' => ['The Unwritten Atlas of Nowhere', 'neither among books nor among articles'];
         yield 'an ISBN with a slip' => ['978-1-4028-9462-7', 'last digit does not fit'];
         yield 'a search' => ['https://www.lookaround.example/search?q=tide+mill', 'it is not the source'];
         yield 'a preview without its page' => ['https://www.lookaround.example/imgres?imgurl=https://a.example/w.jpg', 'does not say which page'];
         yield 'another scheme' => ['ftp://slackwater.example/x', 'http:// or https://'];
         yield 'a script' => ['javascript:alert(1)', 'http:// or https://'];
         yield 'an address with a space' => ['slackwater.example/mill twice a day', 'space inside'];
+    }
+
+    public function test_a_title_nobody_has_opens_a_form_with_its_words(): void
+    {
+        $answer = $this->lookUp($paper = $this->newPaper(), 'The Unwritten Atlas of Nowhere by Halima Brook')->assertStatus(201);
+        self::assertSame(['other', 'The Unwritten Atlas of Nowhere', 'Brook'], [$answer->json('source.kind'), $answer->json('source.title.main'), $answer->json('source.contributors.0.name.family')]);
+        self::assertSame('lookup-failed', $answer->json('reading.remarks.0.id'));
+        self::assertStringContainsString('neither among books nor among articles', (string) $answer->json('reading.remarks.0.sentence'));
+        self::assertSame(['Brook, Halima. The Unwritten Atlas of Nowhere.'], $this->lines($paper));
+    }
+
+    public function test_a_service_that_is_not_there_is_not_said_to_have_found_nothing(): void
+    {
+        config(['bibrel.services.catalogue' => '']);
+        self::assertStringContainsString('No library catalogue is set up here', (string) $this->lookUp($this->newPaper(), '978-1-4028-9462-6')->assertStatus(201)->json('reading.remarks.0.sentence'));
+        $sentence = (string) $this->lookUp($this->newPaper(), 'The Unwritten Atlas of Nowhere')->assertStatus(201)->json('reading.remarks.0.sentence');
+        self::assertStringContainsString('found among articles. No library catalogue', $sentence);
+        config(['bibrel.services.doi_search' => '']);
+        $this->app?->forgetInstance(DoiRegistry::class);
+        self::assertStringContainsString('Titles cannot be looked up just now', (string) $this->lookUp($this->newPaper(), 'The Unwritten Atlas of Nowhere')->assertStatus(201)->json('reading.remarks.0.sentence'));
     }
 
     public function test_a_lead_in_a_sentence_is_found(): void

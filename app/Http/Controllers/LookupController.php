@@ -71,7 +71,7 @@ final class LookupController
         $record = SourceRecord::query()->where('paper_id', $owner->id)->findOrFail(strtoupper($source));
         $lead = (string) ($record->reading['lead'] ?? $record->source()->container()->url);
         $outcome = $lookup->of($lead, PartialDate::parse($input['today'])->words(), true);
-        $reading = $outcome->citation ?? $outcome->readings[0] ?? abort(422, 'This source was chosen from a list. Look for it again in the box above.');
+        $reading = $outcome->citation ?? $outcome->readings[0] ?? abort(422, 'There are several to choose from. Look for it again in the box above, and choose from the list.');
         $kept = ReadingRecord::of($reading, $lead);
         $kept['reading']['settled'] = $record->reading['settled'] ?? [];
         $record->update([...$kept, 'version' => $record->version + 1]);
