@@ -53,7 +53,7 @@ final class LookUpLead implements ShouldQueue
             return ['state' => 'look', 'sentence' => 'It may be one of '.count($outcome->candidates).' things. Choose the one you used.', 'source_id' => null];
         }
         $readings = $outcome->citation !== null ? [$outcome->citation] : $outcome->readings;
-        $problem = $readings === [] ? '' : self::problem($readings[0]);
+        $problem = $readings === [] ? '' : $readings[0]->failure();
         if ($problem !== '') {
             return ['state' => 'failed', 'sentence' => mb_substr($problem, 0, 500), 'source_id' => null];
         }
@@ -73,16 +73,5 @@ final class LookUpLead implements ShouldQueue
             $looks > 0 => ['state' => 'look', 'sentence' => $looks === 1 ? 'Added, with one thing to look at.' : "Added, with {$looks} things to look at.", 'source_id' => $first],
             default => ['state' => 'added', 'sentence' => count($readings) > 1 ? count($readings).' sources added.' : '', 'source_id' => $first],
         };
-    }
-
-    private static function problem(Reading $reading): string
-    {
-        foreach ($reading->remarks as $remark) {
-            if ($remark->id === 'lookup-failed') {
-                return $remark->sentence;
-            }
-        }
-
-        return '';
     }
 }

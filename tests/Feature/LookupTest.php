@@ -9,6 +9,7 @@ use Bibrel\App\Lookup\FetchedPage;
 use Bibrel\App\Lookup\HostTurns;
 use Bibrel\App\Lookup\LookupFailed;
 use Bibrel\App\Lookup\PageMemory;
+use Bibrel\App\Models\SourceRecord;
 use Illuminate\Cache\ArrayStore;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Str;
@@ -257,6 +258,19 @@ final class LookupTest extends AppTestCase
         $again = $this->postJson("/api/papers/{$paper}/sources/{$id}/lookup", ['today' => '2026-11-25'])->assertOk();
         self::assertSame('My own title', $again->json('source.title.main'));
         self::assertSame('Grain by Moonlight: A Night at the Sallow Gates', $again->json('reading.findings')['title.main']['value']);
+    }
+
+    public function test_looking_up_again_in_vain_keeps_what_was_found(): void
+    {
+        $paper = $this->newPaper();
+        $id = (string) $this->lookUp($paper, 'https://www.slackwater.example/grain-by-moonlight')->json('id');
+        $record = SourceRecord::query()->findOrFail($id);
+        $record->update(['reading' => ['lead' => 'https://lanternlab.example/down'] + (array) $record->reading]);
+        $again = $this->postJson("/api/papers/{$paper}/sources/{$id}/lookup", ['today' => '2026-11-25'])->assertStatus(422);
+        self::assertStringContainsString('What was found before is kept.', (string) $again->json('detail'));
+        $record->refresh();
+        self::assertArrayHasKey('title.main', $record->reading['findings'] ?? []);
+        self::assertNotSame([], $record->page_copy);
     }
 
     public function test_an_answer_is_remembered_for_a_while_and_asked_for_anew_on_demand(): void

@@ -8,6 +8,7 @@ use Bibrel\App\Http\Presenter;
 use Bibrel\App\Lookup\Candidate;
 use Bibrel\App\Lookup\Lead;
 use Bibrel\App\Lookup\Lookup;
+use Bibrel\App\Lookup\LookupFailed;
 use Bibrel\App\Models\SourceRecord;
 use Bibrel\App\Papers\Intake;
 use Bibrel\App\Papers\ReadingRecord;
@@ -72,6 +73,11 @@ final class LookupController
         $lead = (string) ($record->reading['lead'] ?? $record->source()->container()->url);
         $outcome = $lookup->of($lead, PartialDate::parse($input['today'])->words(), true);
         $reading = $outcome->citation ?? $outcome->readings[0] ?? abort(422, 'There are several to choose from. Look for it again in the box above, and choose from the list.');
+        $hadFailed = in_array('lookup-failed', array_column($record->reading['remarks'] ?? [], 'id'), true);
+        if ($reading->failure() !== '' && $record->reading !== null && ! $hadFailed) {
+            // What was found the last time is worth more than the news that it cannot be found now.
+            throw new LookupFailed($reading->failure().' What was found before is kept.');
+        }
         $kept = ReadingRecord::of($reading, $lead);
         $kept['reading']['settled'] = $record->reading['settled'] ?? [];
         $record->update([...$kept, 'version' => $record->version + 1]);

@@ -23,6 +23,18 @@ final readonly class Reading
     {
     }
 
+    /** Why nothing could be looked up, in a sentence; '' where something was. */
+    public function failure(): string
+    {
+        foreach ($this->remarks as $remark) {
+            if ($remark->id === 'lookup-failed') {
+                return $remark->sentence;
+            }
+        }
+
+        return '';
+    }
+
     /** The source with every finding that is more than a guess filled in. */
     public function source(string $id = '', string $accessed = ''): Source
     {

@@ -112,7 +112,7 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
     };
 
     useEffect(() => setCopy(null), [saved.id]);
-    const copied = reading !== null && reading.url !== '';
+    const copied = reading !== null && reading.url !== '' && !reading.remarks.some((remark) => remark.id === 'lookup-failed');
     const places = Object.values(reading?.findings ?? {})
         .filter((finding) => finding.evidence.visible)
         .map((finding) => finding.evidence.text);
