@@ -79,7 +79,7 @@ final class Bylines
     /** One name on its own, as metadata gives it. */
     public static function contributor(string $name, ?bool $group = null): ?Contributor
     {
-        $name = ltrim(Text::line($name), ' ,;.:');
+        $name = (string) preg_replace('/^by\s+(?=\p{Lu})/iu', '', ltrim(Text::line($name), ' ,;.:'));
         // The full stop of an initial at the end belongs to the name.
         $name = preg_match('/(?:^|[\s.-])\p{Lu}\.$/u', $name) === 1 ? $name : rtrim($name, ' ,;.:');
         if (preg_match('/\s(?:jr|sr)$/iu', $name) === 1) {

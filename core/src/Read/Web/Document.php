@@ -15,7 +15,7 @@ final class Document
     private const BESIDE = '/(?:^|[\s_-])(?:comments?|respond|related|reviews?|sidebar|widget|recommend\w*|promo|newsletter|share|social|breadcrumbs?|menu|reply)(?:[\s_-]|$)/i';
 
     /** Lines over what a site shows of its other texts. */
-    private const OTHERS = '/^(?:(?:read |see )?more (?:in|from|on|by|stories|episodes|articles|news|posts|like this)\b.*|related(?: \w+)?|(?:read|see|watch|listen) (?:next|also)|(?:keep|continue) reading|read on|what to read next|editors?’ picks|popular now|explore more|(?:next|previous) (?:article|story|post)|up next|most (?:read|popular|viewed)|you (?:may|might) (?:also )?(?:like|enjoy).*|recommended(?: \w+){0,3}|similar \w+|latest (?:\w+ )?(?:stories|news|posts|episodes)|trending(?: now)?|also in .*|à lire aussi|\d+ comments?|comments?|leave a (?:comment|reply))$/iu';
+    private const OTHERS = '/^(?:(?:read |see )?more (?:in|from|on|by|stories|episodes|articles|news|posts|like this)\b.*|related(?: \w+)?|(?:read|see|watch|listen) (?:next|also)|(?:keep|continue) reading|read on|what to read next|editors?’ picks|popular now|explore more|(?:next|previous) (?:article|story|post)|(?:customer |top |visitor )?reviews|ratings(?: and reviews)?|testimonials|up next|most (?:read|popular|viewed)|you (?:may|might) (?:also )?(?:like|enjoy).*|recommended(?: \w+){0,3}|similar \w+|latest (?:\w+ )?(?:stories|news|posts|episodes)|trending(?: now)?|also in .*|à lire aussi|\d+ comments?|comments?|leave a (?:comment|reply))$/iu';
 
     private const SILENT = ['script' => true, 'style' => true, 'noscript' => true, 'template' => true, 'svg' => true, 'iframe' => true, 'object' => true, 'head' => true, 'select' => true, 'button' => true, 'textarea' => true];
 

@@ -18,7 +18,7 @@ final class KindClues implements Clues
         $kind = static fn (string $kind, string $where, Confidence $confidence): array => Make::text('kind', $kind, $where, $confidence);
 
         return [
-            ...$kind(preg_match('~/wiki/[^/]~', $path) === 1 ? 'wiki-entry' : '', 'The address is an entry’s in a wiki.', Confidence::Stated),
+            ...$kind(preg_match('~/wiki/(?!(?:File|Image):)[^/]~', $path) === 1 ? 'wiki-entry' : '', 'The address is an entry’s in a wiki.', Confidence::Stated),
             ...$kind(preg_match('~/(?:press|news|media)-?releases?/[^/]~i', $path) === 1 ? 'press-release' : '', 'The address is a press release’s.', Confidence::Likely),
             ...$kind(self::says($page, '/^(?:press|news|media) release$|^for immediate release\b|^news provided by\b/iu') ? 'press-release' : '', 'The page calls itself a press release.', Confidence::Stated),
             ...$kind(self::says($page, '/^(?:dear|to the) editors?\b/iu') ? 'reader-letter' : '', 'It begins as a letter to the editor.', Confidence::Likely),

@@ -56,6 +56,10 @@ final class LabelledLines implements Clues
         $material = isset($labels['medium']) || isset($labels['materials']) || isset($labels['medium and support']);
         $maker = isset($labels['artist']) || isset($labels['maker']) || isset($labels['painter']) || isset($labels['sculptor']);
         $numbered = isset($labels['object number']) || isset($labels['accession number']) || isset($labels['inventory number']);
+        if ($material && $maker) {
+            $where = static fn (string $label): string => sprintf(self::WHERE, $label);
+            $findings = [...$findings, ...Make::date($labels['date'] ?? '', $where('Date'), Confidence::Likely, true, 'made'), ...Make::text('title.main', $labels['title'] ?? '', $where('Title'), Confidence::Likely, true)];
+        }
         $from = self::from($page, $labels);
         $made = $material || $numbered ? self::work($page, $maker) : [];
         $maker = $maker || $made !== [];
