@@ -11,6 +11,9 @@ final class KindClues implements Clues
 {
     private const SHARED = ['article' => 'online-article', 'video.other' => 'online-video', 'video' => 'online-video', 'video.movie' => 'film', 'video.episode' => 'tv-episode', 'video.tv_show' => 'tv-series', 'book' => 'book', 'profile' => 'social-profile', 'books.book' => 'book'];
 
+    /** What newspapers and magazines call themselves. */
+    private const PRESS = 'Bulletin|Chronicle|Courier|Daily|Dispatch|Echo|Examiner|Gazette|Herald|Journal|Magazine|Mail|Mercury|Monthly|Observer|Post|Press|Quarterly|Review|Sentinel|Standard|Telegraph|Times|Tribune|Weekly';
+
     public function in(Document $page): array
     {
         $path = (string) parse_url($page->url, PHP_URL_PATH);
@@ -25,6 +28,7 @@ final class KindClues implements Clues
             ...$kind(preg_match('/\bdefinition\b|\bmeaning of\b/i', $page->text($page->first('//head/title'))) === 1 && preg_match('~/(?:dictionary|define|definition|word)s?/~i', $path) === 1 ? 'online-reference' : '', 'The page defines a word.', Confidence::Likely),
             ...$kind(preg_match('/\b(?:encyclop(?:a?edia|edic)|dictionary|lexicon)\b/i', $page->meta('og:site_name')) === 1 && self::isEntry($page, $path) ? 'online-reference' : '', 'The site is a reference work.', Confidence::Likely),
             ...$kind(self::isPrinted($page) ? 'online-article' : '', 'The page says that it appeared in print.', Confidence::Likely),
+            ...$kind(self::isPress($page) ? 'online-article' : '', 'The site is a newspaper’s or magazine’s, and the page is signed.', Confidence::Likely),
             ...$kind(self::isPodcast($page) ? 'podcast-episode' : '', 'The page plays sound and calls itself a podcast.', Confidence::Likely),
             ...$kind(preg_match('~/(?:photos?|pictures?|images?)/[^/]~', $path) === 1 && $page->meta('og:image') !== '' ? 'photograph' : '', 'The address is a picture’s own.', Confidence::Likely),
             ...$kind(preg_match('~^blog\.|^/(?:blog)/~', $page->host().$path) === 1 && $shared === 'online-article' ? 'blog-post' : '', 'The address is a blog’s.', Confidence::Likely),
@@ -37,6 +41,22 @@ final class KindClues implements Clues
     {
         foreach (array_slice($page->blocks(), 0, 8) as $block) {
             if (preg_match($pattern, $block['text']) === 1) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** A newspaper's or magazine's name over a text with a byline. */
+    private static function isPress(Document $page): bool
+    {
+        $site = $page->meta('og:site_name') ?: (string) preg_replace('/^.*\s[|·•–—-]\s/u', '', $page->text($page->first('//head/title')));
+        if (preg_match('/\b(?:'.self::PRESS.')$/u', $site) !== 1) {
+            return false;
+        }
+        foreach (array_slice($page->blocks(), $page->headingBlock() + 1, 5) as $block) {
+            if (preg_match('/^(?:by|words by|text by)\s+\p{L}/iu', $block['text']) === 1) {
                 return true;
             }
         }
