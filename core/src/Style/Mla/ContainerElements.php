@@ -155,6 +155,9 @@ final readonly class ContainerElements
 
     private function date(Container $container, int $i): ?Line
     {
+        if ($i === 0 && Entry::isSeenOnSite($this->source)) {
+            return null;
+        }
         $date = $container->date();
 
         return self::element($date->isNone() ? $container->status : Wording::date($date, $this->edition), 'mla.date', $date->isNone() ? "containers.{$i}.status" : "containers.{$i}.date");

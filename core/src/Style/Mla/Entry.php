@@ -173,7 +173,7 @@ final class Entry
         return $source->isEnglish() && ! $source->title->described && $source->kind->shape !== Shape::Law && $source->kind->id !== 'ai-text' && $source->kind->id !== 'social-post' ? 'headline' : 'kept';
     }
 
-    /** The date that stands right behind the title: a republished work's first one, a thesis's own. */
+    /** The date that stands right behind the title: a republished work's first one, a thesis's own, a work of art's on a website. */
     private function original(): void
     {
         $date = $this->source->original->date();
@@ -185,6 +185,16 @@ final class Entry
             $this->line->add(Letters::capital(Wording::date($this->source->date())), 'mla.date', 'containers.0.date');
             $this->close();
         }
+        if (self::isSeenOnSite($this->source) && ! $this->source->date()->isNone()) {
+            $this->line->add(Letters::capital(Wording::date($this->source->date())), 'mla.made', 'containers.0.date');
+            $this->close();
+        }
+    }
+
+    /** A work of art on a website, which is never as old as the work: its date is the work's own. */
+    public static function isSeenOnSite(Source $source): bool
+    {
+        return $source->kind->id === 'artwork' && $source->container()->title !== '' && $source->container()->url !== '' && $source->original->date()->isNone();
     }
 
     public static function isThesis(Source $source): bool
