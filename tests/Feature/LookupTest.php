@@ -157,7 +157,10 @@ final class LookupTest extends AppTestCase
         self::assertSame(['Brook, Halima. Moonpower: Mills of the Tidal Coast. Quayside Press, 2014.'], $this->lines($paper));
         self::assertSame('whole-or-part', $answer->json('reading.remarks.0.id'));
         $part = $this->postJson("/api/papers/{$paper}/sources/{$answer->json('id')}/part", ['version' => 1])->assertOk();
-        self::assertSame(['chapter', 'Moonpower: mills of the tidal coast', 'Brook'], [$part->json('source.kind'), $part->json('source.containers.0.title'), $part->json('source.containers.0.contributors.0.name.family')]);
+        self::assertSame(['chapter', 'Moonpower: mills of the tidal coast', 'Brook'], [$part->json('source.kind'), $part->json('source.containers.0.title'), $part->json('source.contributors.0.name.family')]);
+        self::assertSame([], $part->json('source.containers.0.contributors') ?? [], 'Who wrote the whole is named once.');
+        $findings = $part->json('reading.findings');
+        self::assertSame(['Moonpower: mills of the tidal coast', 'likely'], [$findings['containers.0.title']['value'], $findings['contributors']['confidence']]);
         $this->postJson("/api/papers/{$paper}/sources/{$answer->json('id')}/part", ['version' => 1])->assertStatus(409);
     }
 

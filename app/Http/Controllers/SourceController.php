@@ -7,6 +7,7 @@ namespace Bibrel\App\Http\Controllers;
 use Bibrel\App\Http\Presenter;
 use Bibrel\App\Http\Problems;
 use Bibrel\App\Models\SourceRecord;
+use Bibrel\App\Papers\ReadingRecord;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\PartOfBook;
 use Bibrel\Core\Source\Source;
@@ -72,19 +73,10 @@ final class SourceController
         if ($found->version !== (int) $input['version']) {
             return Problems::response(409, 'Changed in another tab', 'This source was changed in another tab or window. Choose which to keep.', ['theirs' => Presenter::source($found, $owner->styleInUse()), 'mine' => $found->data]);
         }
-        $data = PartOfBook::of($found->source())->toArray();
+        $part = PartOfBook::of($found->source());
+        $data = $part->toArray();
         unset($data['id']);
-        $reading = $found->reading;
-        foreach ($reading === null ? [] : PartOfBook::MOVED as $from => $to) {
-            if (isset($reading['findings'][$from])) {
-                $reading['findings'][$to] = ['field' => $to] + $reading['findings'][$from];
-                unset($reading['findings'][$from]);
-            }
-        }
-        if ($reading !== null) {
-            unset($reading['findings']['title.subtitle']);
-            $reading['settled'][] = 'whole-or-part';
-        }
+        $reading = $found->reading === null ? null : ReadingRecord::ofPart($found->reading, $part);
         $found->update(['data' => $data, 'reading' => $reading, 'version' => $found->version + 1]);
         $owner->touch();
 
