@@ -18,7 +18,7 @@ return new Kind(
         ['contributors+', 'Artist'],
         ['title.main!', 'Title, or a description'],
         'containers.0.publisher',
-        'containers.0.date+',
+        ['containers.0.date+', 'Made'],
         'containers.0.collection',
         ['containers.0.title', 'Website or book it is in'],
         'containers.0.pages',
