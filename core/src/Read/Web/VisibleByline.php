@@ -120,6 +120,9 @@ final class VisibleByline implements Clues
         $i = $page->headingBlock();
         if ($blocks !== []) {
             foreach (array_slice($blocks, $i + 1, 4) as $n => $line) {
+                if (in_array($line['tag'], ['footer', 'aside', 'figcaption'], true)) {
+                    continue;
+                }
                 $next = $blocks[$i + $n + 2]['text'] ?? '';
                 $before = $n === 0 ? '' : $blocks[$i + $n]['text'];
                 if (preg_match('/^('.self::NAME.')(?:\s*[·|•]\s*(.+))?$/u', $line['text'], $m) === 1 && ! Name::looksLikeGroup($m[1]) && ! self::isLabel($m[1]) && (VisibleDate::isDate($next) || VisibleDate::isDate($before) || VisibleDate::isDate(trim(explode('·', $m[2] ?? '')[0])))) {
