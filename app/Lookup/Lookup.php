@@ -244,10 +244,18 @@ final readonly class Lookup
             default => ['CSL-JSON', CslJson::sources(...)],
         };
         try {
-            return array_map(static fn (Source $source): Reading => Reading::of($source, "From the record you pasted ({$format})."), $read($text));
+            return array_map(static fn (Source $source): Reading => Reading::of($source, "From the record you pasted ({$format}).", remarks: self::cutShort($source)), $read($text));
         } catch (Unreadable $problem) {
             throw new LookupFailed($problem->getMessage());
         }
+    }
+
+    /** @return list<Remark> */
+    private static function cutShort(Source $source): array
+    {
+        return isset($source->custom['csl']['bibtex'][Bibtex::CUT_SHORT])
+            ? [new Remark('names-cut-short', 'contributors', 'The record ends its names in “and others” and does not say who they are. Add them from the source: how many there are decides how the entry begins.')]
+            : [];
     }
 
     private static function accessed(string $today): Finding

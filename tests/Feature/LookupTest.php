@@ -127,6 +127,12 @@ final class LookupTest extends AppTestCase
         self::assertStringContainsString('Titles cannot be looked up just now', (string) $this->lookUp($this->newPaper(), 'The Unwritten Atlas of Nowhere')->assertStatus(201)->json('reading.remarks.0.sentence'));
     }
 
+    public function test_a_record_whose_names_are_cut_short_says_so(): void
+    {
+        $answer = $this->lookUp($this->newPaper(), '@article{a, author = {Brook, Halima and others}, title = {Mills}, journal = {Tides}, year = 2014}')->assertStatus(201);
+        self::assertSame('names-cut-short', $answer->json('reading.remarks.0.id'));
+    }
+
     public function test_a_lead_in_a_sentence_is_found(): void
     {
         $answer = $this->lookUp($this->newPaper(), 'Look at this: <https://www.slackwater.example/grain-by-moonlight>, it is good.')->assertStatus(201);

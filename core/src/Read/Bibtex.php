@@ -15,6 +15,9 @@ final class Bibtex
 {
     private const TYPES = ['article' => 'article-journal', 'book' => 'book', 'booklet' => 'pamphlet', 'collection' => 'book', 'inbook' => 'chapter', 'incollection' => 'chapter', 'inproceedings' => 'paper-conference', 'conference' => 'paper-conference', 'proceedings' => 'book', 'manual' => 'report', 'mastersthesis' => 'thesis', 'phdthesis' => 'thesis', 'thesis' => 'thesis', 'techreport' => 'report', 'report' => 'report', 'unpublished' => 'manuscript', 'online' => 'webpage', 'electronic' => 'webpage', 'www' => 'webpage', 'misc' => 'document', 'dataset' => 'dataset', 'software' => 'software', 'video' => 'motion_picture', 'movie' => 'motion_picture', 'inreference' => 'entry-encyclopedia', 'patent' => 'patent'];
 
+    /** Under this name it is kept which lists of names end in "and others". */
+    public const CUT_SHORT = 'names cut short';
+
     private const PLAIN = ['publisher' => 'publisher', 'institution' => 'publisher', 'school' => 'publisher', 'organization' => 'publisher', 'address' => 'publisher-place', 'location' => 'publisher-place', 'volume' => 'volume', 'edition' => 'edition', 'series' => 'collection-title', 'doi' => 'DOI', 'url' => 'URL', 'isbn' => 'ISBN', 'language' => 'language', 'langid' => 'language', 'version' => 'version', 'pubstate' => 'status', 'shorttitle' => 'title-short', 'annote' => 'annote', 'annotation' => 'annote', 'type' => 'genre', 'eid' => 'number', 'issn' => 'ISSN', 'abstract' => 'abstract', 'keywords' => 'keyword', 'note' => 'note', 'volumes' => 'number-of-volumes', 'origtitle' => 'original-title'];
 
     private const MONTHS = ['jan' => 1, 'feb' => 2, 'mar' => 3, 'apr' => 4, 'may' => 5, 'jun' => 6, 'jul' => 7, 'aug' => 8, 'sep' => 9, 'oct' => 10, 'nov' => 11, 'dec' => 12];
@@ -170,6 +173,9 @@ final class Bibtex
         $item = ['id' => $fields['_id'] ?? $key, 'type' => self::TYPES[$type] ?? 'document'];
         unset($fields['_id']);
         foreach ($fields as $field => $value) {
+            if (in_array($field, ['author', 'editor', 'translator'], true) && preg_match('/\s+and\s+others\s*$/i', $value) === 1) {
+                $item['bibtex'][self::CUT_SHORT] = trim(($item['bibtex'][self::CUT_SHORT] ?? '')." {$field} and others");
+            }
             match (true) {
                 trim($value) === '' => null,
                 in_array($field, ['author', 'editor', 'translator'], true) => $item[$field] = self::names($value),

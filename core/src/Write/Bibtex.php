@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Write;
 
+use Bibrel\Core\Read\Bibtex as BibtexReader;
 use Bibrel\Core\Source\Source;
 
 /** Writes BibTeX entries in UTF-8, with what LaTeX would take for a command escaped. */
@@ -41,10 +42,12 @@ final class Bibtex
     {
         $item = CslJson::item($source);
         $type = $source->kind->csl === 'thesis' ? (str_contains(strtolower($source->genre), 'master') ? 'mastersthesis' : 'phdthesis') : (self::TYPES[$source->kind->csl] ?? 'misc');
+        $kept = is_array($item['bibtex'] ?? null) ? $item['bibtex'] : [];
         $fields = [];
         foreach (['author', 'editor', 'translator'] as $variable) {
             $names = array_map(self::name(...), is_array($item[$variable] ?? null) ? $item[$variable] : []);
-            $fields[$variable] = implode(' and ', $names);
+            $isCut = $names !== [] && str_contains((string) ($kept[BibtexReader::CUT_SHORT] ?? ''), $variable);
+            $fields[$variable] = implode(' and ', [...$names, ...($isCut ? ['others'] : [])]);
         }
         foreach (self::FIELDS as $variable => $field) {
             $value = is_string($item[$variable] ?? null) ? $item[$variable] : '';
@@ -61,7 +64,7 @@ final class Bibtex
         $fields['day'] = $date->day === null ? '' : (string) $date->day;
         $fields['urldate'] = $source->accessedOn()->edtf();
         // Fields of another entry that have no name in any other format come back as they were.
-        foreach (is_array($item['bibtex'] ?? null) ? $item['bibtex'] : [] as $field => $value) {
+        foreach (array_diff_key($kept, [BibtexReader::CUT_SHORT => '']) as $field => $value) {
             $fields[$field] ??= is_string($value) ? $value : '';
         }
         if ($source->kind->csl === 'thesis' || $source->kind->csl === 'report') {

@@ -10,6 +10,7 @@ use Bibrel\Core\Read\Bibtex;
 use Bibrel\Core\Read\Latex;
 use Bibrel\Core\Read\Ris;
 use Bibrel\Core\Read\Unreadable;
+use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CourseRules;
@@ -154,6 +155,15 @@ final class RecordsTest extends TestCase
         self::assertSame($sorted($ris), $sorted(RisWriter::records(Ris::sources($ris))));
         $bibtex = "@article{a,\n  author = {Brook, Halima},\n  title = {The {Sea}},\n  note = {Read it},\n  keywords = {mills},\n  journal = {Tide},\n  year = {2016},\n  x-odd = {x}\n}\n";
         self::assertSame($sorted(str_replace("\n", "\r\n", $bibtex)), $sorted(str_replace(['},', "\n"], ['},', "\r\n"], BibtexWriter::entries(Bibtex::sources($bibtex)))));
+    }
+
+    public function test_names_that_end_in_others_are_not_forgotten(): void
+    {
+        $source = Bibtex::sources('@article{a, author = {Brook, Halima and others}, title = {Mills}, journal = {Tides}, year = 2014}')[0];
+        self::assertSame(['Halima Brook'], array_map(static fn (Contributor $one): string => $one->name->direct(), $source->contributors));
+        self::assertStringContainsString('author = {Brook, Halima and others}', BibtexWriter::entries([$source]));
+        self::assertStringNotContainsString('cut short', BibtexWriter::entries([$source]));
+        self::assertNotSame([], Losses::of($source, RisWriter::records(...), Ris::sources(...)), 'RIS has no word for it, and that is said.');
     }
 
     public function test_a_note_of_a_database_is_not_the_students_annotation(): void

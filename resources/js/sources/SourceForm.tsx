@@ -32,7 +32,7 @@ function isQuiet(point: Remark): boolean {
 }
 
 /** Remarks that stay open though their field is filled. */
-const STANDING = ['lookup-failed', 'whole-or-part', 'citation-doubt', 'picture-file'];
+const STANDING = ['lookup-failed', 'whole-or-part', 'citation-doubt', 'picture-file', 'names-cut-short'];
 
 /** What settles a remark, where it is not that the source has none. */
 const SETTLED: Record<string, string> = {
@@ -40,6 +40,7 @@ const SETTLED: Record<string, string> = {
     'whole-or-part': 'The whole book',
     'citation-doubt': 'It is right',
     'picture-file': 'All right',
+    'names-cut-short': 'All are there',
     'author-guess': 'It is right',
     'date-guess': 'It has none',
 };
