@@ -9,16 +9,6 @@ use Bibrel\Core\Source\Text;
 /** A parsed web page: its metadata, its structured data, and its visible text as a list of blocks. */
 final class Document
 {
-    private const BLOCKS = ['address' => true, 'article' => true, 'aside' => true, 'blockquote' => true, 'body' => true, 'br' => true, 'dd' => true, 'div' => true, 'dl' => true, 'dt' => true, 'figcaption' => true, 'figure' => true, 'footer' => true, 'form' => true, 'h1' => true, 'h2' => true, 'h3' => true, 'h4' => true, 'h5' => true, 'h6' => true, 'header' => true, 'hr' => true, 'li' => true, 'main' => true, 'nav' => true, 'ol' => true, 'p' => true, 'pre' => true, 'section' => true, 'table' => true, 'td' => true, 'th' => true, 'tr' => true, 'ul' => true];
-
-    /** Parts of a page that belong to other texts: related stories, comments, sidebars. */
-    private const BESIDE = '/(?:^|[\s_-])(?:comments?|respond|related|reviews?|sidebar|widget|recommend\w*|promo|newsletter|share|social|breadcrumbs?|menu|reply)(?:[\s_-]|$)/i';
-
-    /** Lines over what a site shows of its other texts. */
-    private const OTHERS = '/^(?:(?:read |see )?more (?:in|from|on|by|stories|episodes|articles|news|posts|like this)\b.*|related(?: \w+)?|(?:read|see|watch|listen) (?:next|also)|(?:keep|continue) reading|read on|what to read next|editors?’ picks|popular now|explore more|(?:next|previous) (?:article|story|post)|(?:customer |top |visitor )?reviews|ratings(?: and reviews)?|testimonials|up next|most (?:read|popular|viewed)|you (?:may|might) (?:also )?(?:like|enjoy).*|recommended(?: \w+){0,3}|similar \w+|latest (?:\w+ )?(?:stories|news|posts|episodes)|trending(?: now)?|also in .*|à lire aussi|\d+ comments?|comments?|leave a (?:comment|reply))$/iu';
-
-    private const SILENT = ['script' => true, 'style' => true, 'noscript' => true, 'template' => true, 'svg' => true, 'iframe' => true, 'object' => true, 'head' => true, 'select' => true, 'button' => true, 'textarea' => true];
-
     public readonly \DOMXPath $xpath;
 
     /** @var array<string, list<string>> meta name or property, in lower case => contents */
@@ -40,11 +30,7 @@ final class Document
 
     private ?int $heading = null;
 
-    /** @var array{?\DOMElement, ?\DOMElement}|null the part of the page the heading stands in, and the article */
-    private ?array $around = null;
-
-    /** @var list<array{tag: string, text: string}> */
-    private array $found = [];
+    private ?Surroundings $surroundings = null;
 
     private function __construct(public readonly \DOMDocument $dom, public readonly string $url, private readonly string $html)
     {
@@ -120,7 +106,7 @@ final class Document
         $found = $more === '' ? [] : $this->all(($from === null ? '//*[' : './/*[').$more.']', $from);
         foreach ($classes as $class) {
             foreach ($this->mentions($class) ? ($this->byClass()[$class] ?? []) : [] as $element) {
-                if (! in_array($element, $found, true) && ($from === null || self::isInside($element, $from))) {
+                if (! in_array($element, $found, true) && ($from === null || Surroundings::isInside($element, $from))) {
                     $found[] = $element;
                 }
             }
@@ -154,17 +140,6 @@ final class Document
         return $this->byClass;
     }
 
-    private static function isInside(\DOMElement $element, \DOMElement $outer): bool
-    {
-        for ($node = $element->parentNode; $node !== null; $node = $node->parentNode) {
-            if ($node === $outer) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
     /** @return list<\DOMElement> */
     public function all(string $xpath, ?\DOMNode $from = null): array
     {
@@ -190,36 +165,12 @@ final class Document
         return $node === null ? '' : Text::line($node->textContent);
     }
 
-    /** @return list<string> the lines of an element, one for each block in it */
-    public function lines(\DOMElement $element): array
-    {
-        $lines = [];
-        $open = '';
-        $walk = static function (\DOMNode $node) use (&$walk, &$lines, &$open): void {
-            foreach ($node->childNodes as $child) {
-                $breaks = $child instanceof \DOMElement && isset(self::BLOCKS[(string) $child->localName]);
-                if ($breaks) {
-                    $lines[] = $open;
-                    $open = '';
-                }
-                $child instanceof \DOMText ? $open .= $child->data : $walk($child);
-                if ($breaks) {
-                    $lines[] = $open;
-                    $open = '';
-                }
-            }
-        };
-        $walk($element);
-
-        return array_values(array_filter(array_map(Text::line(...), [...$lines, $open]), static fn (string $line): bool => $line !== ''));
-    }
-
     /** @return list<Schema> the page's schema.org objects as JSON-LD, microdata and RDFa Lite */
     public function schemas(): array
     {
         return array_values(array_filter(
             $this->schemas ??= [
-                new Schema($this->mentions('ld+json') ? $this->structured() : []),
+                new Schema(JsonLd::objects($this)),
                 new Schema(MarkedItems::microdata($this)),
                 new Schema(MarkedItems::rdfaLite($this)),
             ],
@@ -256,186 +207,20 @@ final class Document
     /** Whether an element stands in a part of the page that belongs to another text. */
     public function isBeside(\DOMElement $element): bool
     {
-        if (self::isMarkedBeside($element)) {
-            return true;
-        }
-        [$main, $article] = $this->around ??= $this->aroundHeading();
-        if ($main !== null && ! self::isInside($element, $main)) {
-            return true;
-        }
-        $own = self::closest($element, ['article']);
-
-        return $article !== null && $own !== null && $own !== $article && ! self::isInside($article, $own);
-    }
-
-    /** @return array{?\DOMElement, ?\DOMElement} */
-    private function aroundHeading(): array
-    {
-        $headings = $this->mentions('<h1') ? array_filter($this->all('//h1'), static fn (\DOMElement $h1): bool => ! self::isMarkedBeside($h1)) : [];
-        $heading = end($headings);
-        if ($heading === false) {
-            return [null, null];
-        }
-        $article = self::closest($heading, ['article']);
-
-        return [self::closest($heading, ['main']) ?? $article, $article];
-    }
-
-    /** @param  list<string>  $names  of elements; "main" is also what has that role */
-    private static function closest(\DOMElement $element, array $names): ?\DOMElement
-    {
-        for ($node = $element->parentNode; $node instanceof \DOMElement; $node = $node->parentNode) {
-            if (in_array($node->localName, $names, true) || in_array($node->getAttribute('role'), $names, true)) {
-                return $node;
-            }
-        }
-
-        return null;
-    }
-
-    private static function isMarkedBeside(\DOMElement $element): bool
-    {
-        for ($node = $element; $node instanceof \DOMElement && $node->localName !== 'body'; $node = $node->parentNode) {
-            if (in_array($node->localName, ['aside', 'nav', 'footer'], true) || self::marksBeside($node)) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    private static function marksBeside(\DOMElement $element): bool
-    {
-        $names = $element->getAttribute('class').' '.$element->getAttribute('id');
-
-        // A box that holds the page's main heading is not beside it, whatever it is called.
-        return $names !== ' ' && preg_match(self::BESIDE, $names) === 1 && $element->getElementsByTagName('h1')->length === 0;
-    }
-
-    /** @return list<array<string, mixed>> every object of the page's JSON-LD, those in @graph too */
-    private function structured(): array
-    {
-        $objects = [];
-        foreach ($this->all('//script[contains(translate(@type,"LDJSON","ldjson"),"ld+json")]') as $script) {
-            $text = (string) preg_replace('~^\s*(?:<!--|/\*<!\[CDATA\[\*/|//<!\[CDATA\[)|(?:-->|/\*\]\]>\*/|//\]\]>)\s*$~', '', $script->textContent);
-            $json = json_decode($text, true, 64);
-            if (is_array($json)) {
-                self::collect($json, $objects);
-            }
-        }
-
-        return $objects;
+        return ($this->surroundings ??= new Surroundings($this))->hold($element);
     }
 
     /** @return list<array{tag: string, text: string}> the visible text, one block after the other */
     public function blocks(): array
     {
-        if ($this->blocks === null) {
-            $body = $this->dom->getElementsByTagName('body')->item(0) ?? $this->dom->documentElement;
-            $open = ['tag' => 'p', 'text' => ''];
-            if ($body !== null) {
-                $this->walk($body, 'p', $open);
-            }
-            $this->push($open);
-            $this->blocks = self::withoutOthers($this->found);
-        }
+        $body = $this->dom->getElementsByTagName('body')->item(0) ?? $this->dom->documentElement;
 
-        return $this->blocks;
+        return $this->blocks ??= $body === null ? [] : VisibleText::blocks($body);
     }
 
-    /**
-     * What follows a line such as "More in Craft" belongs to other texts, until a whole paragraph goes on with this one.
-     *
-     * @param  list<array{tag: string, text: string}>  $blocks
-     * @return list<array{tag: string, text: string}>
-     */
-    private static function withoutOthers(array $blocks): array
+    /** What the browser's tab shows; a drawing's own title is not it. */
+    public function tabName(): string
     {
-        $others = false;
-        foreach ($blocks as $i => $block) {
-            $length = strlen($block['text']);
-            if ($length < 60 && preg_match(self::OTHERS, $block['text']) === 1) {
-                $others = true;
-            } elseif ($length > 240 || $block['tag'] === 'h1') {
-                $others = false;
-            }
-            if ($others && $block['tag'] !== 'footer') {
-                $blocks[$i]['tag'] = 'aside';
-            }
-        }
-
-        return $blocks;
-    }
-
-    /**
-     * @param  array<mixed>  $json
-     * @param  list<array<string, mixed>>  $objects
-     */
-    private static function collect(array $json, array &$objects): void
-    {
-        if (array_is_list($json)) {
-            foreach ($json as $one) {
-                if (is_array($one)) {
-                    self::collect($one, $objects);
-                }
-            }
-
-            return;
-        }
-        if (isset($json['@graph']) && is_array($json['@graph'])) {
-            self::collect($json['@graph'], $objects);
-        }
-        foreach (['mainEntity', 'mainEntityOfPage'] as $property) {
-            // The questions of a page of answers are its parts, not what it is.
-            if (is_array($json[$property] ?? null) && ($json['@type'] ?? '') !== 'FAQPage') {
-                self::collect($json[$property], $objects);
-            }
-        }
-        /** @var array<string, mixed> $json */
-        $objects[] = $json;
-    }
-
-    /** @param  array{tag: string, text: string}  $open */
-    private function walk(\DOMNode $node, string $tag, array &$open): void
-    {
-        foreach ($node->childNodes as $child) {
-            if ($child instanceof \DOMText) {
-                $open['text'] .= $child->data;
-
-                continue;
-            }
-            if (! $child instanceof \DOMElement) {
-                continue;
-            }
-            $name = (string) $child->localName;
-            if (isset(self::SILENT[$name]) || $child->hasAttribute('hidden')) {
-                continue;
-            }
-            if (! isset(self::BLOCKS[$name])) {
-                $this->walk($child, $tag, $open);
-
-                continue;
-            }
-            $this->push($open);
-            $inner = match (true) {
-                $tag === 'footer' || $tag === 'aside' => $tag,
-                in_array($name, ['aside', 'nav'], true) || self::marksBeside($child) => 'aside',
-                preg_match('/^h[1-6]$|^footer$|^li$|^figcaption$/', $name) === 1 => $name,
-                default => 'p',
-            };
-            $open = ['tag' => $inner, 'text' => ''];
-            $this->walk($child, $inner, $open);
-            $this->push($open);
-            $open = ['tag' => $tag, 'text' => ''];
-        }
-    }
-
-    /** @param  array{tag: string, text: string}  $block */
-    private function push(array $block): void
-    {
-        $block['text'] = Text::line($block['text']);
-        if ($block['text'] !== '') {
-            $this->found[] = $block;
-        }
+        return $this->text($this->first('//head/title') ?? $this->first('//title[not(ancestor::svg)]'));
     }
 }

@@ -15,7 +15,7 @@ final class Headline implements Clues
 
     public function in(Document $page): array
     {
-        $element = $page->text($page->first('//head/title') ?? $page->first('//title[not(ancestor::svg)]'));
+        $element = $page->tabName();
         // A file's name is nobody's title, and neither is what an editor of pages puts there by itself.
         $element = preg_match('/^[\w%-]+\.(?:html?|php|aspx?|pdf|docx?)$|^(?:untitled(?: document)?|document|new page(?: \d+)?|index|home ?page)$/i', $element) === 1 ? '' : $element;
         $heading = self::heading($page);

@@ -25,7 +25,7 @@ final class KindClues implements Clues
             ...$kind(preg_match('~/(?:press|news|media)-?releases?/[^/]~i', $path) === 1 ? 'press-release' : '', 'The address is a press release’s.', Confidence::Likely),
             ...$kind(self::says($page, '/^(?:press|news|media) release$|^for immediate release\b|^news provided by\b/iu') ? 'press-release' : '', 'The page calls itself a press release.', Confidence::Stated),
             ...$kind(self::says($page, '/^(?:dear|to the) editors?\b/iu') ? 'reader-letter' : '', 'It begins as a letter to the editor.', Confidence::Likely),
-            ...$kind(preg_match('/\bdefinition\b|\bmeaning of\b/i', $page->text($page->first('//head/title'))) === 1 && preg_match('~/(?:dictionary|define|definition|word)s?/~i', $path) === 1 ? 'online-reference' : '', 'The page defines a word.', Confidence::Likely),
+            ...$kind(preg_match('/\bdefinition\b|\bmeaning of\b/i', $page->tabName()) === 1 && preg_match('~/(?:dictionary|define|definition|word)s?/~i', $path) === 1 ? 'online-reference' : '', 'The page defines a word.', Confidence::Likely),
             ...$kind(preg_match('/\b(?:encyclop(?:a?edia|edic)|dictionary|lexicon)\b/i', $page->meta('og:site_name')) === 1 && self::isEntry($page, $path) ? 'online-reference' : '', 'The site is a reference work.', Confidence::Likely),
             ...$kind(self::isPrinted($page) ? 'online-article' : '', 'The page says that it appeared in print.', Confidence::Likely),
             ...$kind(self::isPress($page) ? 'online-article' : '', 'The site is a newspaper’s or magazine’s, and the page is signed.', Confidence::Likely),
@@ -51,7 +51,7 @@ final class KindClues implements Clues
     /** A newspaper's or magazine's name over a text with a byline. */
     private static function isPress(Document $page): bool
     {
-        $site = $page->meta('og:site_name') ?: (string) preg_replace('/^.*\s[|·•–—-]\s/u', '', $page->text($page->first('//head/title')));
+        $site = $page->meta('og:site_name') ?: (string) preg_replace('/^.*\s[|·•–—-]\s/u', '', $page->tabName());
         if (preg_match('/\b(?:'.self::PRESS.')$/u', $site) !== 1) {
             return false;
         }
@@ -81,7 +81,7 @@ final class KindClues implements Clues
         $heading = $page->text($page->first('//h1'));
         $slug = mb_strtolower((string) preg_replace('/[^\p{L}\p{N}]+/u', '-', $heading));
 
-        return $heading !== '' && str_word_count($heading) <= 4 && (str_ends_with(mb_strtolower(rtrim($path, '/')), $slug) || mb_stripos($page->text($page->first('//head/title')), $heading) === 0);
+        return $heading !== '' && str_word_count($heading) <= 4 && (str_ends_with(mb_strtolower(rtrim($path, '/')), $slug) || mb_stripos($page->tabName(), $heading) === 0);
     }
 
     private static function isPodcast(Document $page): bool

@@ -108,7 +108,7 @@ final class LabelledLines implements Clues
 
     private static function site(Document $page): string
     {
-        $parts = SiteTitle::parts($page->text($page->first('//head/title')));
+        $parts = SiteTitle::parts($page->tabName());
         $heading = $page->text($page->first('//h1'));
         $others = array_values(array_filter($parts, static fn (string $part): bool => $part !== $heading));
 

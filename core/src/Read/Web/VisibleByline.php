@@ -46,7 +46,7 @@ final class VisibleByline implements Clues
             if ($text === '' || mb_strlen($text) > 200) {
                 continue;
             }
-            $lines = $page->lines($element);
+            $lines = VisibleText::lines($element);
             // In a box of several lines, those with a name count; the rest are posts and places.
             $lines = count($lines) > 2 ? array_values(array_filter($lines, static fn (string $line): bool => preg_match('/^(?:[Bb]y:? )?'.self::NAME.'$/u', $line) === 1 && ! self::isLabel($line))) : [$text];
             foreach ($lines as $line) {

@@ -21,7 +21,7 @@ return [
     'title.prompt' => ['Title of source', 'What you asked stands in quotation marks, followed by the word “prompt”.', 'MLA Style Center, on generative AI'],
     'review' => ['Title of source', 'What the review is about, with its maker.', 'MLA Handbook, 9th ed., 5.29'],
     'original' => ['Original date', 'When a republished work first came out, right behind its title.', 'MLA Handbook, 9th ed., 5.106'],
-    'made' => ['Date', 'When a work of art was made stands right behind its title, because the site it is on is not as old.', 'MLA Handbook, 9th ed., appendix 2, visual art'],
+    'made' => ['Date', 'When a work of art was made stands right behind its title, because its website is younger.', 'MLA Handbook, 9th ed., appendix 2, visual art'],
     'container' => ['Title of container', 'The larger whole that holds the source, in italics.', 'MLA Handbook, 9th ed., 5.31'],
     'contributor' => ['Contributor', 'Who else shaped the source, behind a word for what they did.', 'MLA Handbook, 9th ed., 5.38'],
     'version' => ['Version', 'Which edition or version it is, with “edition” shortened to “ed.”.', 'MLA Handbook, 9th ed., 5.48'],

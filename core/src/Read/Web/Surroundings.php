@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Read\Web;
+
+/** What stands around a page's own text: menus, sidebars, comments, and what a site shows of its other texts. */
+final class Surroundings
+{
+    /** Parts of a page that belong to other texts: related stories, comments, sidebars. */
+    private const BESIDE = '/(?:^|[\s_-])(?:comments?|respond|related|reviews?|sidebar|widget|recommend\w*|promo|newsletter|share|social|breadcrumbs?|menu|reply)(?:[\s_-]|$)/i';
+
+    /** Lines over what a site shows of its other texts. */
+    private const OTHERS = '/^(?:(?:read |see )?more (?:in|from|on|by|stories|episodes|articles|news|posts|like this)\b.*|related(?: \w+)?|(?:read|see|watch|listen) (?:next|also)|(?:keep|continue) reading|read on|what to read next|editors?’ picks|popular now|explore more|(?:next|previous) (?:article|story|post)|(?:customer |top |visitor )?reviews|ratings(?: and reviews)?|testimonials|up next|most (?:read|popular|viewed)|you (?:may|might) (?:also )?(?:like|enjoy).*|recommended(?: \w+){0,3}|similar \w+|latest (?:\w+ )?(?:stories|news|posts|episodes)|trending(?: now)?|also in .*|à lire aussi|\d+ comments?|comments?|leave a (?:comment|reply))$/iu';
+
+    /** @var array{?\DOMElement, ?\DOMElement}|null the part of the page the heading stands in, and the article */
+    private ?array $around = null;
+
+    public function __construct(private readonly Document $page)
+    {
+    }
+
+    /** Whether an element stands in a part of the page that belongs to another text. */
+    public function hold(\DOMElement $element): bool
+    {
+        if (self::holdByName($element)) {
+            return true;
+        }
+        [$main, $article] = $this->around ??= $this->aroundHeading();
+        if ($main !== null && ! self::isInside($element, $main)) {
+            return true;
+        }
+        $own = self::closest($element, ['article']);
+
+        return $article !== null && $own !== null && $own !== $article && ! self::isInside($article, $own);
+    }
+
+    /** @return array{?\DOMElement, ?\DOMElement} */
+    private function aroundHeading(): array
+    {
+        $headings = $this->page->mentions('<h1') ? array_filter($this->page->all('//h1'), static fn (\DOMElement $h1): bool => ! self::holdByName($h1)) : [];
+        $heading = end($headings);
+        if ($heading === false) {
+            return [null, null];
+        }
+        $article = self::closest($heading, ['article']);
+
+        return [self::closest($heading, ['main']) ?? $article, $article];
+    }
+
+    /** @param  list<string>  $names  of elements; "main" is also what has that role */
+    private static function closest(\DOMElement $element, array $names): ?\DOMElement
+    {
+        for ($node = $element->parentNode; $node instanceof \DOMElement; $node = $node->parentNode) {
+            if (in_array($node->localName, $names, true) || in_array($node->getAttribute('role'), $names, true)) {
+                return $node;
+            }
+        }
+
+        return null;
+    }
+
+    private static function holdByName(\DOMElement $element): bool
+    {
+        for ($node = $element; $node instanceof \DOMElement && $node->localName !== 'body'; $node = $node->parentNode) {
+            if (in_array($node->localName, ['aside', 'nav', 'footer'], true) || self::isNamed($node)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether an element's own name says that it holds other texts. */
+    public static function isNamed(\DOMElement $element): bool
+    {
+        $names = $element->getAttribute('class').' '.$element->getAttribute('id');
+
+        // A box that holds the page's main heading is not beside it, whatever it is called.
+        return $names !== ' ' && preg_match(self::BESIDE, $names) === 1 && $element->getElementsByTagName('h1')->length === 0;
+    }
+
+    /**
+     * What follows a line such as "More in Craft" belongs to other texts, until a whole paragraph goes on with this one.
+     *
+     * @param  list<array{tag: string, text: string}>  $blocks
+     * @return list<array{tag: string, text: string}>
+     */
+    public static function marked(array $blocks): array
+    {
+        $others = false;
+        foreach ($blocks as $i => $block) {
+            $length = strlen($block['text']);
+            if ($length < 60 && preg_match(self::OTHERS, $block['text']) === 1) {
+                $others = true;
+            } elseif ($length > 240 || $block['tag'] === 'h1') {
+                $others = false;
+            }
+            if ($others && $block['tag'] !== 'footer') {
+                $blocks[$i]['tag'] = 'aside';
+            }
+        }
+
+        return $blocks;
+    }
+
+    public static function isInside(\DOMElement $element, \DOMElement $outer): bool
+    {
+        for ($node = $element->parentNode; $node !== null; $node = $node->parentNode) {
+            if ($node === $outer) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
