@@ -131,7 +131,8 @@ final class Document
         if ($this->byClass === null) {
             $this->byClass = [];
             foreach ($this->all('//*[@class]') as $element) {
-                foreach (preg_split('/\s+/', trim($element->getAttribute('class'))) ?: [] as $class) {
+                $names = trim($element->getAttribute('class'));
+                foreach (ctype_alnum($names) ? [$names] : (preg_split('/\s+/', $names) ?: []) as $class) {
                     $this->byClass[$class][] = $element;
                 }
             }
@@ -207,15 +208,13 @@ final class Document
     /** Whether an element stands in a part of the page that belongs to another text. */
     public function isBeside(\DOMElement $element): bool
     {
-        return ($this->surroundings ??= new Surroundings($this))->hold($element);
+        return ($this->surroundings ??= Surroundings::of($this))->hold($element);
     }
 
     /** @return list<array{tag: string, text: string}> the visible text, one block after the other */
     public function blocks(): array
     {
-        $body = $this->dom->getElementsByTagName('body')->item(0) ?? $this->dom->documentElement;
-
-        return $this->blocks ??= $body === null ? [] : VisibleText::blocks($body);
+        return $this->blocks ??= VisibleText::blocks($this->dom->getElementsByTagName('body')->item(0) ?? $this->dom);
     }
 
     /** What the browser's tab shows; a drawing's own title is not it. */

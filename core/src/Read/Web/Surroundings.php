@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Read\Web;
 
 /** What stands around a page's own text: menus, sidebars, comments, and what a site shows of its other texts. */
-final class Surroundings
+final readonly class Surroundings
 {
     /** Parts of a page that belong to other texts: related stories, comments, sidebars. */
     private const BESIDE = '/(?:^|[\s_-])(?:comments?|respond|related|reviews?|sidebar|widget|recommend\w*|promo|newsletter|share|social|breadcrumbs?|menu|reply)(?:[\s_-]|$)/i';
@@ -13,39 +13,30 @@ final class Surroundings
     /** Lines over what a site shows of its other texts. */
     private const OTHERS = '/^(?:(?:read |see )?more (?:in|from|on|by|stories|episodes|articles|news|posts|like this)\b.*|related(?: \w+)?|(?:read|see|watch|listen) (?:next|also)|(?:keep|continue) reading|read on|what to read next|editors?’ picks|popular now|explore more|(?:next|previous) (?:article|story|post)|(?:customer |top |visitor )?reviews|ratings(?: and reviews)?|testimonials|up next|most (?:read|popular|viewed)|you (?:may|might) (?:also )?(?:like|enjoy).*|recommended(?: \w+){0,3}|similar \w+|latest (?:\w+ )?(?:stories|news|posts|episodes)|trending(?: now)?|also in .*|à lire aussi|\d+ comments?|comments?|leave a (?:comment|reply))$/iu';
 
-    /** @var array{?\DOMElement, ?\DOMElement}|null the part of the page the heading stands in, and the article */
-    private ?array $around = null;
-
-    public function __construct(private readonly Document $page)
+    /** @param  ?\DOMElement  $main  the part of the page its heading stands in */
+    private function __construct(private ?\DOMElement $main, private ?\DOMElement $article)
     {
+    }
+
+    /** Around the page's last main heading; a page without one has only the names of its parts to go by. */
+    public static function of(Document $page): self
+    {
+        $headings = $page->mentions('<h1') ? array_filter($page->all('//h1'), static fn (\DOMElement $h1): bool => ! self::holdByName($h1)) : [];
+        $heading = end($headings);
+        $article = $heading === false ? null : self::closest($heading, ['article']);
+
+        return new self($heading === false ? null : (self::closest($heading, ['main']) ?? $article), $article);
     }
 
     /** Whether an element stands in a part of the page that belongs to another text. */
     public function hold(\DOMElement $element): bool
     {
-        if (self::holdByName($element)) {
-            return true;
-        }
-        [$main, $article] = $this->around ??= $this->aroundHeading();
-        if ($main !== null && ! self::isInside($element, $main)) {
+        if (self::holdByName($element) || $this->main !== null && ! self::isInside($element, $this->main)) {
             return true;
         }
         $own = self::closest($element, ['article']);
 
-        return $article !== null && $own !== null && $own !== $article && ! self::isInside($article, $own);
-    }
-
-    /** @return array{?\DOMElement, ?\DOMElement} */
-    private function aroundHeading(): array
-    {
-        $headings = $this->page->mentions('<h1') ? array_filter($this->page->all('//h1'), static fn (\DOMElement $h1): bool => ! self::holdByName($h1)) : [];
-        $heading = end($headings);
-        if ($heading === false) {
-            return [null, null];
-        }
-        $article = self::closest($heading, ['article']);
-
-        return [self::closest($heading, ['main']) ?? $article, $article];
+        return $this->article !== null && $own !== null && $own !== $this->article && ! self::isInside($this->article, $own);
     }
 
     /** @param  list<string>  $names  of elements; "main" is also what has that role */

@@ -144,8 +144,14 @@ final class VisibleByline implements Clues
     {
         $body = array_values(array_filter($blocks, static fn (array $block): bool => ! in_array($block['tag'], ['footer', 'aside'], true)));
         // A signature has a text to stand under.
-        $text = array_filter($body, static fn (array $block): bool => $block['tag'] === 'p' && mb_strlen($block['text']) > 30);
-        $last = array_slice($body, max(1, count($body) - 5, ($text === [] ? 0 : (int) array_key_first($text)) + 1));
+        $text = 0;
+        foreach ($body as $i => $block) {
+            if ($block['tag'] === 'p' && mb_strlen($block['text']) > 30) {
+                $text = $i;
+                break;
+            }
+        }
+        $last = array_slice($body, max(count($body) - 5, $text + 1));
         $isLetter = array_filter(array_slice($body, 0, 8), static fn (array $block): bool => preg_match('/^(?:dear|to the) editors?\b/iu', $block['text']) === 1) !== [];
         foreach (array_reverse($last, true) as $i => $block) {
             $block['text'] = preg_match('/^\((.+)\)$/u', $block['text'], $m) === 1 ? $m[1] : $block['text'];
