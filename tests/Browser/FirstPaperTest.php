@@ -206,19 +206,29 @@ final class FirstPaperTest extends BrowserTestCase
             })();
             JS);
         $this->until(fn (): bool => count($this->entries()) === 30, 'Not all entries are shown.');
-        // Every line of the text lies in the window of exactly one sheet.
-        $lines = $this->browser->executeScript(<<<'JS'
-            const all = Math.round(document.querySelector('.measure').offsetHeight / 36.8);
-            const scale = document.querySelector('.frame').getBoundingClientRect().width / 816;
-            const seen = [...document.querySelectorAll('.frame')].map((frame) => {
-                const top = frame.querySelector('.window').getBoundingClientRect().top;
-                const flow = frame.querySelector('.flow').getBoundingClientRect();
-                return Math.round((Math.min(flow.bottom, top + 846.4 * scale) - Math.max(flow.top, top)) / scale / 36.8);
+        // Lines break anew once the faces are there.
+        $this->browser->executeAsyncScript('Promise.all(["", "italic ", "bold "].map((face) => document.fonts.load(`${face}16px Tinos`))).then(() => requestAnimationFrame(() => requestAnimationFrame(arguments[0])))');
+        [$sheets, $all, $margins] = $this->browser->executeScript(<<<'JS'
+            const frames = [...document.querySelectorAll('.frame')];
+            const scale = frames[0].getBoundingClientRect().width / 816;
+            const height = (box) => Math.round(box.height / scale / 36.8);
+            const sheets = frames.map((frame) => {
+                const view = frame.querySelector('.window').getBoundingClientRect();
+                return [...frame.querySelectorAll('.e')].flatMap((entry) => {
+                    const box = entry.getBoundingClientRect();
+                    return Array.from({ length: height(box) }, (_, line) => [`${entry.textContent} ${line}`, box.top + (line + 0.5) * 36.8 * scale])
+                        .filter(([, middle]) => middle > view.top && middle < view.bottom)
+                        .map(([line]) => line);
+                });
             });
-            return [all, seen.reduce((a, b) => a + b, 0), seen.length];
+            const all = [...document.querySelectorAll('.measure .e')].flatMap((entry) => Array.from({ length: Math.round(entry.offsetHeight / 36.8) }, (_, line) => `${entry.textContent} ${line}`));
+            const margins = frames.map((frame) => Math.round((frame.querySelector('.window').getBoundingClientRect().top - frame.getBoundingClientRect().top) / scale));
+            return [sheets, all, margins];
             JS);
-        self::assertSame($lines[0], $lines[1]);
-        self::assertGreaterThanOrEqual(3, $lines[2]);
+        self::assertSame($all, array_merge(...$sheets), 'Every line stands on one sheet, in its order.');
+        self::assertGreaterThanOrEqual(3, count($sheets));
+        self::assertSame(array_fill(0, count($sheets), 96), $margins, 'Every sheet begins an inch below its edge.');
+        self::assertSame(substr((string) end($sheets[0]), 0, -2), substr((string) $sheets[1][0], 0, -2), 'The paper is to have an entry that runs on over two sheets.');
         self::assertSame('Adeyemi 2', $this->browser->executeScript('return document.querySelectorAll(".running")[1].textContent'));
     }
 
