@@ -27,6 +27,9 @@ final class Bibtex
     /** @var array<string, string> */
     private array $macros = [];
 
+    /** What may stand between fields: commas, missing or doubled, and remarks to the end of the line. */
+    private const BETWEEN = '(?:[\s,]|%[^\n]*)*+';
+
     private function __construct(private readonly string $text)
     {
     }
@@ -96,11 +99,11 @@ final class Bibtex
     private function fields(): array
     {
         $fields = [];
-        while (preg_match('/\G[\s,]*([A-Za-z][\w:.+-]*)\s*=\s*/', $this->text, $m, 0, $this->at) === 1) {
+        while (preg_match('/\G'.self::BETWEEN.'([A-Za-z][\w:.+-]*)\s*=\s*/', $this->text, $m, 0, $this->at) === 1) {
             $this->at += strlen($m[0]);
             $fields[strtolower($m[1])] = $this->value();
         }
-        if (preg_match('/\G[\s,]*[})]/', $this->text, $m, 0, $this->at) === 1) {
+        if (preg_match('/\G'.self::BETWEEN.'[})]/', $this->text, $m, 0, $this->at) === 1) {
             $this->at += strlen($m[0]);
         }
 

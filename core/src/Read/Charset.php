@@ -26,6 +26,10 @@ final class Charset
             default => '',
         };
         $known = self::known($named);
+        // Bytes that make UTF-8 beyond ASCII are UTF-8: a page saved by a browser keeps its old declaration.
+        if ($known !== null && preg_match('/^(?:Windows|ISO)-/i', $known) === 1 && preg_match('/[\x80-\xFF]/', $bytes) === 1 && mb_check_encoding($bytes, 'UTF-8')) {
+            $known = 'UTF-8';
+        }
         if ($known === null || ($known === 'UTF-8' && ! mb_check_encoding($bytes, 'UTF-8'))) {
             $known = mb_check_encoding($bytes, 'UTF-8') ? 'UTF-8' : 'Windows-1252';
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Read;
 
 use Bibrel\Core\Source\Name;
+use Bibrel\Core\Source\PartialDate;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Source\Text;
 
@@ -129,6 +130,14 @@ final class Ris
     /** "2016/11/03/" and the like; what is no such date keeps its words. */
     private static function date(string $value, mixed $before): mixed
     {
+        if (preg_match('~^(\d{4})(?:/\d*){2}/(.+)$~', $value, $m) === 1) {
+            foreach ([trim($m[2]), trim($m[2])." {$m[1]}"] as $words) {
+                $date = PartialDate::parse($words);
+                if ($date->year === (int) $m[1] && ($date->isSeason() || $date->end !== null || $date->circa)) {
+                    return $date->edtf();
+                }
+            }
+        }
         if (preg_match('~^(\d{4})(?:[/-](\d{1,2}))?(?:[/-](\d{1,2}))?(?:/.*)?$~', $value, $m) === 1) {
             $parts = array_values(array_filter([(int) $m[1], (int) ($m[2] ?? 0), (int) ($m[3] ?? 0)]));
 

@@ -17,7 +17,7 @@ final readonly class Name
 {
     private const PARTICLES = ['van', 'von', 'der', 'den', 'de', 'del', 'della', 'di', 'da', 'das', 'dos', 'du', 'la', 'le', 'lo', 'ten', 'ter', 'te', 'zu', 'zur', 'af', 'av', 'bin', 'ibn', 'al', 'el', 'st.', "'t", 'y'];
 
-    private const SUFFIX = '/^(jr|sr|ii|iii|iv|v|vi)\.?$/i';
+    private const SUFFIX = '/^(?:(?:jr|sr)\.?|ii|iii|iv|v|vi)$/i';
 
     private const GROUP_WORDS = 'academy|administration|agency|alliance|archives?|association|authority|board|bureau|center|centre|charity|club|college|commission|committee|company|conservancy|consortium|cooperative|corporation|corps|council|department|desk|directorate|editors|federation|foundation|fund|gmbh|group|guild|hospital|inc|initiative|institute|institution|laboratory|league|library|limited|llc|ltd|ministry|museum|network|news|newsroom|office|organi[sz]ation|partners|partnership|press|program|programme|project|school|schools|service|services|society|staff|studio|studios|survey|team|trust|union|university|working group';
 
@@ -60,8 +60,14 @@ final readonly class Name
     public static function parse(string $typed): self
     {
         $typed = self::tidy($typed);
-        $parts = array_map(trim(...), explode(',', $typed));
-        if (count($parts) >= 2 && preg_match(self::SUFFIX, $parts[1]) === 1) {
+        $parts = array_values(array_filter(array_map(trim(...), explode(',', $typed)), static fn (string $part): bool => $part !== '')) ?: [''];
+        // Behind a family name alone, one letter is an initial.
+        if (count($parts) >= 2 && preg_match(self::SUFFIX, $parts[1]) === 1 && ! (count($parts) === 2 && strlen($parts[1]) === 1 && ! str_contains($parts[0], ' '))) {
+            if (isset($parts[2])) {
+                [$particle, $family] = self::splitParticle(explode(' ', $parts[0]));
+
+                return self::person($parts[2], $family, $particle, '', $parts[1]);
+            }
             $direct = self::parse($parts[0]);
 
             return self::person($direct->given, $direct->family, $direct->particle, $direct->dropping, $parts[1]);

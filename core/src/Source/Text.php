@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Source;
 
-/** Reads one line of text out of decoded JSON: valid UTF-8, white space folded, never an array or an object. */
+/** One line of text, out of decoded JSON or anywhere else: valid UTF-8, white space folded, never an array or an object. */
 final class Text
 {
     /** @param  array<string, mixed>  $json */
@@ -24,5 +24,11 @@ final class Text
         }
 
         return trim((string) preg_replace('/[\s\x{00A0}\x{200B}\x{FEFF}]+/u', ' ', mb_scrub($text)));
+    }
+
+    /** The letters and digits alone, small, for telling whether two places say the same. */
+    public static function folded(string $text): string
+    {
+        return (string) preg_replace('/[^\p{L}\p{N}]+/u', '', mb_strtolower($text));
     }
 }

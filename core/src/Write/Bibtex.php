@@ -62,6 +62,8 @@ final class Bibtex
         $fields['year'] = $date->year === null ? self::text($date->text) : (string) $date->year;
         $fields['month'] = $date->month === null || $date->isSeason() ? '' : (string) $date->month;
         $fields['day'] = $date->day === null ? '' : (string) $date->day;
+        // A season, a span and a rough date have no fields of their own; the newer field for dates takes them (EDTF).
+        $fields['date'] = $date->isDate() && ($date->isSeason() || $date->end !== null || $date->circa) ? $date->edtf() : '';
         $fields['urldate'] = $source->accessedOn()->edtf();
         // Fields of another entry that have no name in any other format come back as they were.
         foreach (array_diff_key($kept, [BibtexReader::CUT_SHORT => '']) as $field => $value) {
@@ -88,7 +90,10 @@ final class Bibtex
         }
         $family = trim(($name['non-dropping-particle'] ?? '').' '.($name['family'] ?? ''));
 
-        return self::text(implode(', ', array_filter([$family, (string) ($name['suffix'] ?? ''), (string) ($name['given'] ?? '')])));
+        $parts = array_filter([$family, (string) ($name['suffix'] ?? ''), (string) ($name['given'] ?? '')]);
+
+        // "and" parts names, so that one with it inside stands in braces.
+        return implode(', ', array_map(static fn (string $part): string => preg_match('/\band\b|,/i', $part) === 1 ? '{'.self::text($part).'}' : self::text($part), $parts));
     }
 
     private static function title(string $title): string

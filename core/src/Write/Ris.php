@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Write;
 
+use Bibrel\Core\Source\PartialDate;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Text\Markup;
 
@@ -50,7 +51,15 @@ final class Ris
         }
         foreach (['issued' => 'PY', 'accessed' => 'Y2'] as $variable => $tag) {
             $parts = $item[$variable]['date-parts'][0] ?? null;
+            $date = $variable === 'issued' ? $source->date() : $source->accessedOn();
             $words = is_array($parts) ? implode('/', array_map(static fn (int $part): string => sprintf('%02d', $part), $parts)) : ($item[$variable]['literal'] ?? '');
+            // What day, month and year cannot say stands behind the third stroke.
+            $words .= match (true) {
+                ! $date->isDate() => '',
+                $date->isSeason() => '///'.(PartialDate::SEASONS[(int) $date->month] ?? ''),
+                $date->end !== null, $date->circa => str_repeat('/', 3 - substr_count($words, '/')).$date->edtf(),
+                default => '',
+            };
             if ($words !== '') {
                 $lines[] = "{$tag}  - {$words}";
             }

@@ -7,6 +7,7 @@ namespace Bibrel\Core\Tests\Read;
 use Bibrel\Core\Page\Page;
 use Bibrel\Core\Page\PageEntry;
 use Bibrel\Core\Read\Bibtex;
+use Bibrel\Core\Read\CslJson;
 use Bibrel\Core\Read\Latex;
 use Bibrel\Core\Read\Ris;
 use Bibrel\Core\Read\Unreadable;
@@ -16,6 +17,7 @@ use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\Styles;
 use Bibrel\Core\Write\Bibtex as BibtexWriter;
+use Bibrel\Core\Write\CslJson as CslJsonWriter;
 use Bibrel\Core\Write\Losses;
 use Bibrel\Core\Write\Ris as RisWriter;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -178,5 +180,36 @@ final class RecordsTest extends TestCase
         $plain = Source::fromArray(['id' => 'y', 'kind' => 'book', 'title' => ['main' => 'Moonpower'], 'contributors' => [['role' => 'author', 'name' => ['given' => 'Halima', 'family' => 'Brook']]], 'containers' => [['publisher' => 'Quayside Press', 'date' => '2014']]], Kinds::all());
         self::assertSame([], Losses::of($plain, BibtexWriter::entries(...), Bibtex::sources(...)));
         self::assertSame([], Losses::of($plain, RisWriter::records(...), Ris::sources(...)));
+    }
+
+    public function test_remarks_between_the_fields_of_a_bibtex_entry(): void
+    {
+        $items = Bibtex::items("@book{brook2014, % see the shelf in room 4\n author = {Halima Brook}, % or {Brook, H.}\n % year = {2013},\n title = {Moonpower: 100\\% tide},\n year = {2014}\n}\n@book{marsh, title = {Eels}}");
+        self::assertSame(['Moonpower: 100% tide', 'Eels'], array_column($items, 'title'));
+        self::assertSame([[2014]], $items[0]['issued']['date-parts']);
+    }
+
+    /** What a format has no field for still comes back: seasons, spans, rough dates, a name with "and" in it, an initial V. */
+    #[DataProvider('formats')]
+    public function test_dates_and_names_come_back(string $format): void
+    {
+        $items = [];
+        foreach ([['date-parts' => [[2012]], 'season' => 2], ['date-parts' => [[1959], [1963]]], ['date-parts' => [[1890]], 'circa' => true], ['date-parts' => [[2014, 5, 3]]], ['literal' => 'forthcoming']] as $i => $issued) {
+            $items[] = ['id' => "m{$i}", 'type' => 'book', 'title' => 'Moonpower', 'author' => [['family' => 'Brook', 'given' => 'V.'], ['family' => 'Northmere', 'given' => 'Mills and Lamps of']], 'issued' => $issued];
+        }
+        [$write, $read] = $format === 'bibtex' ? [BibtexWriter::entries(...), Bibtex::sources(...)] : [RisWriter::records(...), Ris::sources(...)];
+        $written = $write(CslJson::sources((string) json_encode($items)));
+        $back = array_map(CslJsonWriter::item(...), $read($written));
+        foreach ($items as $i => $item) {
+            self::assertEquals($item['issued'], $back[$i]['issued'], "{$format}: {$written}");
+            self::assertSame($item['author'], $back[$i]['author'], "{$format}: {$written}");
+        }
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function formats(): iterable
+    {
+        yield 'BibTeX' => ['bibtex'];
+        yield 'RIS' => ['ris'];
     }
 }

@@ -25,6 +25,12 @@ final class NameTest extends TestCase
         yield ['Lotte Varga-Brandt', ['given' => 'Lotte', 'family' => 'Varga-Brandt']];
         yield ['Marten J. Oake Jr.', ['given' => 'Marten J.', 'family' => 'Oake', 'suffix' => 'Jr.']];
         yield ['Marten Oake, Jr.', ['given' => 'Marten', 'family' => 'Oake', 'suffix' => 'Jr.']];
+        yield ['Oake,, Marten', ['given' => 'Marten', 'family' => 'Oake']];
+        yield ['Oake, V.', ['given' => 'V.', 'family' => 'Oake']];
+        yield ['Oake, V', ['given' => 'V', 'family' => 'Oake']];
+        yield ['Oake, V, Marten', ['given' => 'Marten', 'family' => 'Oake', 'suffix' => 'V']];
+        yield ['Marten J. Oake V', ['given' => 'Marten J.', 'family' => 'Oake', 'suffix' => 'V']];
+        yield ['van der Oake, Jr., Marten', ['given' => 'Marten', 'family' => 'Oake', 'particle' => 'van der', 'suffix' => 'Jr.']];
         yield ['Oake, Marten, III', ['given' => 'Marten', 'family' => 'Oake', 'suffix' => 'III']];
         yield ['Ana van der Berg', ['given' => 'Ana', 'family' => 'Berg', 'particle' => 'van der']];
         yield ['dos Reis, Joana', ['given' => 'Joana', 'family' => 'Reis', 'particle' => 'dos']];
