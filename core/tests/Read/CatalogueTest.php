@@ -9,11 +9,13 @@ use Bibrel\Core\Read\Catalogue\RegistryRecord;
 use Bibrel\Core\Read\Catalogue\SruAnswer;
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Unreadable;
+use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\Standing;
 use Bibrel\Core\Style\Styles;
 use Bibrel\Core\Write\PlainText;
 use Bibrel\Standins\Services\Catalogue;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 final class CatalogueTest extends TestCase
@@ -26,12 +28,68 @@ final class CatalogueTest extends TestCase
         self::assertSame('Brook, H. J. (2014). Moonpower: Mills of the tidal coast (P. Ilves, Trans.; 2nd ed.). Quayside Press.', PlainText::line(Styles::get('apa-7')->entry($source, new CourseRules, new Standing)));
     }
 
-    public function test_a_copyright_year_is_offered_and_not_filled_in(): void
+    #[DataProvider('years')]
+    public function test_the_year_and_what_it_rests_on(string $fields, string $year, Confidence $confidence, string $said): void
     {
-        $reading = self::record('<datafield tag="245"><subfield code="a">Salt.</subfield></datafield><datafield tag="264" ind2="1"><subfield code="b">Saltpan,</subfield><subfield code="c">[date of publication not identified]</subfield></datafield><datafield tag="264" ind2="4"><subfield code="c">©2011</subfield></datafield>')->reading();
-        self::assertSame(Confidence::Guess, $reading->findings['containers.0.date']->confidence);
+        $reading = self::record('<datafield tag="245"><subfield code="a">Salt.</subfield></datafield>'.$fields)->reading();
+        $found = $reading->findings['containers.0.date'];
+        self::assertSame([$year, $confidence], [$reading->source()->container()->date, $found->confidence]);
+        self::assertStringContainsString($said, $found->evidence->where);
+    }
+
+    /** @return iterable<string, array{string, string, Confidence, string}> */
+    public static function years(): iterable
+    {
+        $field = static fn (string $tag, string $second, string $words): string => "<datafield tag=\"{$tag}\" ind2=\"{$second}\"><subfield code=\"c\">{$words}</subfield></datafield>";
+        yield 'of publication' => [$field('264', '1', '2012.').$field('264', '4', '©2011'), '2012', Confidence::Stated, 'From the library catalogue'];
+        yield 'supplied by the cataloguer' => [$field('260', ' ', '[1968]'), '1968', Confidence::Stated, 'From the library catalogue'];
+        yield 'of copyright, since no other is known' => [$field('264', '1', '[date of publication not identified]').$field('264', '4', '©2011'), '2011', Confidence::Likely, 'only a copyright year'];
+        yield 'of copyright, in the older way' => [$field('260', ' ', 'c1993.'), '1993', Confidence::Likely, 'only a copyright year'];
+        yield 'of a recording’s copyright' => [$field('260', ' ', 'p1992.'), '1992', Confidence::Likely, 'only a copyright year'];
+        yield 'the cataloguer doubts it' => [$field('260', ' ', '[1886?]'), '1886', Confidence::Likely, 'not sure'];
+
+        yield 'coded alone' => ['<controlfield tag="008">060512s1987    xx            000 0 eng d</controlfield>', '1987', Confidence::Likely, 'coded part'];
+    }
+
+    public function test_a_span_of_doubt_is_no_year(): void
+    {
+        $reading = self::record('<controlfield tag="008">060512q19731991xx            000 0 eng d</controlfield><datafield tag="245"><subfield code="a">Salt.</subfield></datafield><datafield tag="260"><subfield code="c">between 1973 and 1991.</subfield></datafield>')->reading();
         self::assertSame('', $reading->source()->container()->date);
-        self::assertSame('copyright-year', $reading->remarks[0]->id);
+    }
+
+    /** @param  list<string>  $people */
+    #[DataProvider('statements')]
+    public function test_who_did_what_where_the_headings_do_not_say(string $statement, string $headings, string $kind, array $people): void
+    {
+        $source = self::record("<datafield tag=\"245\"><subfield code=\"a\">Salt roads /</subfield><subfield code=\"c\">{$statement}</subfield></datafield>".$headings)->reading()->source();
+        self::assertSame($people, array_map(static fn (Contributor $one): string => $one->name->direct().', '.$one->role->value, $source->contributors));
+        self::assertSame($kind, $source->kind->id);
+    }
+
+    /** @return iterable<string, array{string, string, string, list<string>}> */
+    public static function statements(): iterable
+    {
+        $person = static fn (string $tag, string $name, string $more = ''): string => "<datafield tag=\"{$tag}\" ind1=\"1\"><subfield code=\"a\">{$name}</subfield>{$more}</datafield>";
+        $two = $person('700', 'Castellan, Noor.').$person('700', 'Brook, Halima J.,');
+        yield 'two editors' => ['edited by Noor Castellan, Halima J. Brook.', $two, 'edited-collection', ['Noor Castellan, editor', 'Halima J. Brook, editor']];
+        yield 'editors named as such behind' => ['Noor Castellan, Halima Brook, editors.', $two, 'edited-collection', ['Noor Castellan, editor', 'Halima J. Brook, editor']];
+        yield 'in another language' => ['sous la direction de Noor Castellan et Halima Brook.', $two, 'edited-collection', ['Noor Castellan, editor', 'Halima J. Brook, editor']];
+        yield 'two authors' => ['Noor Castellan and Halima J. Brook.', $person('100', 'Castellan, Noor.').$person('700', 'Brook, Halima J.,'), 'book', ['Noor Castellan, author', 'Halima J. Brook, author']];
+        yield 'an author and who helped' => ['Noor Castellan ; illustrations by Halima Brook ; introduction by Otto Marsh.', $person('100', 'Castellan, Noor.').$person('700', 'Brook, Halima.').$person('700', 'Marsh, Otto.'), 'book', ['Noor Castellan, author', 'Halima Brook, illustrator', 'Otto Marsh, introduction']];
+        yield 'a foreword is no introduction' => ['Noor Castellan ; with a foreword by Halima Brook.', $person('100', 'Castellan, Noor.').$person('700', 'Brook, Halima.'), 'book', ['Noor Castellan, author', 'Halima Brook, foreword']];
+        yield 'a foreword and an afterword by their codes' => ['', $person('100', 'Castellan, Noor.').$person('700', 'Brook, Halima.', '<subfield code="4">wfw</subfield>').$person('700', 'Marsh, Otto.', '<subfield code="e">writer of afterword</subfield>'), 'book', ['Noor Castellan, author', 'Halima Brook, foreword', 'Otto Marsh, afterword']];
+        yield 'an author whose namesake edits' => ['edited with a memoir by his wife, Ada Marsh.', $person('100', 'Marsh, Otto,'), 'book', ['Otto Marsh, author']];
+        yield 'somebody the title page does not name' => ['by Noor Castellan.', $person('100', 'Castellan, Noor.').$person('700', 'Quist, Rafael.'), 'book', ['Noor Castellan, author']];
+        yield 'more than the title page has room for' => ['Noor Castellan ... [et al.].', $person('100', 'Castellan, Noor.').$person('700', 'Quist, Rafael.'), 'book', ['Noor Castellan, author', 'Rafael Quist, author']];
+        yield 'institutions that had a part in it' => ['Noor Castellan ; prepared for the Harbour Board.', $person('100', 'Castellan, Noor.').'<datafield tag="710"><subfield code="a">Harbour Board.</subfield></datafield>', 'book', ['Noor Castellan, author']];
+        yield 'older words for what somebody did' => ['Noor Castellan.', $person('100', 'Castellan, Noor.').$person('700', 'Ilves, Piet,', '<subfield code="e">tr.</subfield>').$person('700', 'Brook, Halima,', '<subfield code="e">joint author.</subfield>'), 'book', ['Noor Castellan, author', 'Piet Ilves, translator', 'Halima Brook, author']];
+        yield 'an older record without a statement' => ['', $person('100', 'Castellan, Noor.').$person('700', 'Brook, Halima.'), 'book', ['Noor Castellan, author', 'Halima Brook, author']];
+    }
+
+    public function test_who_sells_a_book_is_no_part_of_its_publisher(): void
+    {
+        $source = self::record('<datafield tag="245"><subfield code="a">Salt.</subfield></datafield><datafield tag="260"><subfield code="b">Harbour Board, Office of Soundings : for sale by the Port Bookshop,</subfield><subfield code="c">1977.</subfield></datafield>')->reading()->source();
+        self::assertSame('Harbour Board, Office of Soundings', $source->container()->publisher);
     }
 
     public function test_editors_who_lead_and_names_that_stand_for_other_works(): void

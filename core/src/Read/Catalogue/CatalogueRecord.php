@@ -8,7 +8,6 @@ use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Evidence;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\Reading;
-use Bibrel\Core\Read\Remark;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Isbn;
 use Bibrel\Core\Source\Kinds;
@@ -21,7 +20,7 @@ final readonly class CatalogueRecord
 {
     private const WHERE = 'From the library catalogue.';
 
-    private const ROLES = ['edt' => Role::Editor, 'editor' => Role::Editor, 'trl' => Role::Translator, 'translator' => Role::Translator, 'ill' => Role::Illustrator, 'illustrator' => Role::Illustrator, 'com' => Role::Compiler, 'compiler' => Role::Compiler, 'nrt' => Role::Narrator, 'narrator' => Role::Narrator, 'drt' => Role::Director, 'film director' => Role::Director, 'director' => Role::Director, 'prf' => Role::Performer, 'performer' => Role::Performer, 'act' => Role::Performer, 'actor' => Role::Performer, 'cmp' => Role::Composer, 'composer' => Role::Composer, 'aui' => Role::Introduction, 'writer of introduction' => Role::Introduction, 'pro' => Role::Producer, 'film producer' => Role::Producer, 'producer' => Role::Producer, 'aft' => Role::Afterword, 'cnd' => Role::Conductor, 'conductor' => Role::Conductor];
+    private const ROLES = ['aut' => Role::Author, 'author' => Role::Author, 'joint author' => Role::Author, 'ed' => Role::Editor, 'joint editor' => Role::Editor, 'tr' => Role::Translator, 'comp' => Role::Compiler, 'edt' => Role::Editor, 'editor' => Role::Editor, 'trl' => Role::Translator, 'translator' => Role::Translator, 'ill' => Role::Illustrator, 'illustrator' => Role::Illustrator, 'com' => Role::Compiler, 'compiler' => Role::Compiler, 'nrt' => Role::Narrator, 'narrator' => Role::Narrator, 'drt' => Role::Director, 'film director' => Role::Director, 'director' => Role::Director, 'prf' => Role::Performer, 'performer' => Role::Performer, 'act' => Role::Performer, 'actor' => Role::Performer, 'cmp' => Role::Composer, 'composer' => Role::Composer, 'aui' => Role::Introduction, 'writer of introduction' => Role::Introduction, 'win' => Role::Introduction, 'author of introduction' => Role::Introduction, 'author of introduction, etc' => Role::Introduction, 'author of afterword, colophon, etc' => Role::Afterword, 'wfw' => Role::Foreword, 'writer of foreword' => Role::Foreword, 'wpr' => Role::Foreword, 'writer of preface' => Role::Foreword, 'waw' => Role::Afterword, 'writer of afterword' => Role::Afterword, 'pro' => Role::Producer, 'film producer' => Role::Producer, 'producer' => Role::Producer, 'aft' => Role::Afterword, 'cnd' => Role::Conductor, 'conductor' => Role::Conductor];
 
     public function __construct(private Marc $marc)
     {
@@ -45,9 +44,9 @@ final readonly class CatalogueRecord
             'contributors' => array_map(static fn (Contributor $one): array => $one->toArray(), $this->contributors($kind)),
             'containers' => [array_filter([
                 'edition' => preg_match('/^(?:first|1st)\b/i', $edition) === 1 ? '' : $edition,
-                'publisher' => $place('b'),
+                'publisher' => (string) preg_replace('/\s+:\s+(?:for sale|distributed|available)\b.*$/iu', '', $place('b')),
                 'place' => trim($place('a'), '[] '),
-                'date' => $dated === Confidence::Guess ? '' : $date,
+                'date' => $date,
                 'series' => $series[0],
                 'seriesNumber' => $series[1],
                 'volumes' => preg_match('/^(\d+)\s+(?:volumes|v\.|vols)/i', $this->marc->first('300', 'a'), $m) === 1 ? $m[1] : '',
@@ -59,14 +58,12 @@ final readonly class CatalogueRecord
             'medium' => $kind === 'film' && preg_match('/\bDVD|videodisc/i', $this->marc->first('300', 'a').$this->marc->first('338', 'a')) === 1 ? 'DVD' : '',
         ];
         $reading = Reading::of(Source::fromArray($json, Kinds::all()), self::WHERE);
-        $remarks = [];
         $findings = $reading->findings;
-        if ($dated === Confidence::Guess) {
-            $findings['containers.0.date'] = new Finding('containers.0.date', $date, new Evidence('The catalogue gives only a copyright year.', $date), Confidence::Guess);
-            $remarks[] = new Remark('copyright-year', 'containers.0.date', "The catalogue gives only a copyright year, {$date}. Look at the title page or the back of it for the year of publication.", $date);
+        if ($dated !== '') {
+            $findings['containers.0.date'] = new Finding('containers.0.date', $date, new Evidence($dated, $date), Confidence::Likely);
         }
 
-        return new Reading($kind, '', $findings, $remarks, [], $reading->base);
+        return new Reading($kind, '', $findings, [], [], $reading->base);
     }
 
     /** What tells this edition from others: edition, publisher, year, form, and how long it is. */
@@ -105,7 +102,7 @@ final readonly class CatalogueRecord
     {
         $people = $this->marc->all('100', '110', '700', '710');
 
-        return $people !== [] && $this->marc->all('100', '110') === [] && self::role($people[0][2]) === Role::Editor;
+        return $people !== [] && $this->marc->all('100', '110') === [] && (self::stated($people[0][2]) ?? $this->told($people[0][2])) === Role::Editor;
     }
 
     private function title(): string
@@ -142,15 +139,50 @@ final readonly class CatalogueRecord
                     $form === '0' => Name::person('', $name),
                     default => Name::parse($name),
                 };
-                $people[] = new Contributor(self::role($subfields) ?? $default, $parsed);
+                $role = self::stated($subfields) ?? ($tag[0] === '7' ? $this->told($subfields) : null);
+                if ($role !== null || $this->isMaker($tag, $subfields)) {
+                    $people[] = new Contributor($role ?? $default, $parsed);
+                }
             }
         }
 
         return $people;
     }
 
+    /**
+     * Whether somebody whose deed is not said made the work: the main heading did; an added one did where the title page
+     * names it. An institution added to persons only had a part in it.
+     *
+     * @param  array<string, list<string>>  $subfields
+     */
+    private function isMaker(string $tag, array $subfields): bool
+    {
+        $statement = $this->responsibility();
+
+        return match (true) {
+            $tag[0] === '1' => true,
+            $tag === '710' => $this->marc->all('100', '110', '700') === [] && (! $statement->isWhole() || $statement->names(Marc::plain($subfields['a'][0] ?? ''))),
+            default => ! $statement->isWhole() || $statement->names(self::family($subfields)),
+        };
+    }
+
+    private function responsibility(): Responsibility
+    {
+        return new Responsibility($this->marc->first('245', 'c'));
+    }
+
     /** @param  array<string, list<string>>  $subfields */
-    private static function role(array $subfields): ?Role
+    private static function family(array $subfields): string
+    {
+        return trim((string) preg_replace('/,.*$/u', '', Marc::plain($subfields['a'][0] ?? '')));
+    }
+
+    /**
+     * What the heading says somebody did.
+     *
+     * @param  array<string, list<string>>  $subfields
+     */
+    private static function stated(array $subfields): ?Role
     {
         foreach ([...($subfields['4'] ?? []), ...($subfields['e'] ?? [])] as $term) {
             $known = self::ROLES[mb_strtolower(trim((string) preg_replace('~^.*/~', '', $term), ' .,'))] ?? null;
@@ -160,6 +192,18 @@ final readonly class CatalogueRecord
         }
 
         return null;
+    }
+
+    /**
+     * What the title page says somebody did. Whoever directs a book edits it.
+     *
+     * @param  array<string, list<string>>  $subfields
+     */
+    private function told(array $subfields): ?Role
+    {
+        $role = $this->responsibility()->role(self::family($subfields));
+
+        return $role === Role::Director && ($this->marc->leader[6] ?? 'a') !== 'g' ? Role::Editor : $role;
     }
 
     /** @return array<string, list<string>> the statement of publication, not of copyright or printing */
@@ -174,23 +218,29 @@ final readonly class CatalogueRecord
         return [];
     }
 
-    /** @return array{string, Confidence} the year, a guess where it is only of copyright */
+    /**
+     * The year, and where it is from if the record does not print it as that of publication. A book that has no other
+     * date is dated by its copyright, in both styles.
+     *
+     * @return array{string, string}
+     */
     private function date(): array
     {
         $said = $this->publication()['c'][0] ?? '';
-        if (preg_match('/^[\[\s]*(\d{4})(?:\s*[-–]\s*(\d{4}))?/', $said, $m) === 1) {
-            return [$m[1].(isset($m[2]) ? "-{$m[2]}" : ''), Confidence::Stated];
+        if (preg_match('/^[\[\s]*(\d{4})(?:\s*[-–]\s*(\d{4}))?(\?)?/u', $said, $m) === 1) {
+            return [$m[1].(($m[2] ?? '') !== '' ? "-{$m[2]}" : ''), isset($m[3]) ? 'The catalogue is not sure of the year.' : ''];
         }
         $copyright = $said;
         foreach ($this->marc->all('264') as [, $second, $subfields]) {
             $copyright = $second === '4' ? ($subfields['c'][0] ?? '') : $copyright;
         }
-        if (preg_match('/(\d{4})/', $copyright, $m) === 1) {
-            return [$m[1], Confidence::Guess];
+        if (preg_match('/(?:©|℗|\b[cp]|copyright)\s*(\d{4})/iu', $copyright, $m) === 1) {
+            return [$m[1], 'The catalogue gives only a copyright year. A book with no other date has that one; look at the back of the title page.'];
         }
-        $coded = substr($this->marc->control('008'), 7, 4);
+        // A span, or dates nobody knows, is no year.
+        $coded = in_array($this->marc->control('008')[6] ?? '', ['q', 'n', 'u', 'b', '|'], true) ? '' : substr($this->marc->control('008'), 7, 4);
 
-        return ctype_digit($coded) ? [$coded, Confidence::Likely] : ['', Confidence::Likely];
+        return ctype_digit($coded) ? [$coded, 'From the coded part of the catalogue’s record; it prints no year.'] : ['', ''];
     }
 
     private function original(): string
