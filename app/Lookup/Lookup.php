@@ -24,6 +24,7 @@ use Bibrel\Core\Read\Web\Oembed;
 use Bibrel\Core\Read\Web\WebPage;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Kinds;
+use Bibrel\Core\Source\SearchAddress;
 use Bibrel\Core\Source\Source;
 
 /** A lead in, an outcome out. What fails still gives a reading, with what is known and the reason as a remark. */
@@ -130,17 +131,14 @@ final readonly class Lookup
      */
     private static function traced(Lead $lead): Lead
     {
-        parse_str((string) parse_url($lead->url(), PHP_URL_QUERY), $query);
-        foreach (['imgrefurl', 'refurl', 'ru', 'purl'] as $name) {
-            if (is_string($query[$name] ?? null) && preg_match('~^https?://~i', $query[$name]) === 1 && preg_match('~/imgres\b|imgurl=|mediaurl=~i', $lead->url()) === 1) {
-                return Lead::recognise($query[$name]);
-            }
+        $address = new SearchAddress($lead->url());
+        if ($address->pageBehind() !== '') {
+            return Lead::recognise($address->pageBehind());
         }
-        $path = (string) parse_url($lead->url(), PHP_URL_PATH);
-        if (preg_match('~^/imgres\b~i', $path) === 1) {
+        if ($address->isPreview()) {
             throw new LookupFailed('This is a preview in an image search, and it does not say which page the picture stands on. Open that page and paste its address: a search engine is never the source of a picture.');
         }
-        if (preg_match('~^/(?:search|results|images/search)/?$~i', $path) === 1 && array_intersect_key($query, array_flip(['q', 'query', 'p', 'search'])) !== []) {
+        if ($address->isSearch()) {
             throw new LookupFailed('This is the address of a search. It finds the source; it is not the source. Open the result and paste its own address.');
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Check;
 
 use Bibrel\Core\Source\Source;
+use Bibrel\Core\Source\Text;
 use Bibrel\Core\Style\Style;
 
 /** What a careful librarian would remark on a source as it stands. */
@@ -50,15 +51,14 @@ final class Check
     /** @return list<string> what two entries of one source have in common */
     private static function identities(Source $source): array
     {
-        $fold = static fn (string $text): string => (string) preg_replace('/[^\p{L}\p{N}]+/u', '', mb_strtolower($text));
         $first = $source->contributors[0] ?? null;
         $identities = [];
         foreach ($source->containers as $container) {
             $identities[] = $container->doi === '' ? '' : 'doi:'.strtolower((string) preg_replace('~^.*?(?=10\.)~', '', $container->doi));
             $identities[] = $container->url === '' ? '' : 'url:'.rtrim((string) preg_replace('~^https?://(?:www\.)?|[?#].*$~i', '', $container->url), '/');
         }
-        $title = $fold($source->title->full());
-        $identities[] = mb_strlen($title) < 6 || $first === null ? '' : "title:{$title}|{$fold($first->name->direct())}|{$fold($source->container()->title)}|{$source->date()->year}";
+        $title = Text::folded($source->title->full());
+        $identities[] = mb_strlen($title) < 6 || $first === null ? '' : implode('|', ["title:{$title}", Text::folded($first->name->direct()), Text::folded($source->container()->title), (string) $source->date()->year]);
 
         return array_values(array_filter($identities, static fn (string $identity): bool => $identity !== ''));
     }

@@ -16,7 +16,7 @@ final class NameChecks implements Checks
 {
     private const GROUP = '/\b(?:Trust|Museum|University|Council|Society|Institute|Department|Ministry|Association|Foundation|Agency|Commission|Committee|Organi[sz]ation|Office|Bureau|Library|Archive|Survey|Team|Staff|Inc|Ltd)\b/u';
 
-    private const JOB = '/,?\s*\b(?:(?:senior|staff|chief|coast|news|science|guest)\s+)*(?:editor|reporter|correspondent|writer|columnist|journalist|professor|lecturer|researcher|curator)\b.*$/iu';
+    private const JOB = '/(?:,\s*(?:\p{L}+\s+){0,2}|\s*\b(?:(?:senior|staff|chief|news|science|guest)\s+)*)(?:editor|reporter|correspondent|writer|columnist|journalist|professor|lecturer|researcher|curator)\b.*$/iu';
 
     public function on(Source $source): array
     {

@@ -6,6 +6,7 @@ namespace Bibrel\Core\Check;
 
 use Bibrel\Core\Source\Container;
 use Bibrel\Core\Source\Isbn;
+use Bibrel\Core\Source\SearchAddress;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\WebAddress;
 use Bibrel\Core\Text\PageRange;
@@ -13,10 +14,6 @@ use Bibrel\Core\Text\PageRange;
 /** Where a source is: addresses that find it but are not it, pages the wrong way round, a number that cannot be right. */
 final class PlaceChecks implements Checks
 {
-    private const SEARCH = '~^https?://[^/]+/(?:search|find|results?|images/search)\b|[?&](?:q|query|search|searchterm)=~i';
-
-    private const PREVIEW = '~/imgres\b|[?&](?:imgurl|imgrefurl|mediaurl)=~i';
-
     private const VISIT = '~(?:\.|//)(?:ez|lib)?-?proxy\d*\.|\.(?:ez|lib)proxy\.|[?&](?:sid|session(?:id)?|jsessionid|phpsessid|ticket|token)=|;jsessionid=~i';
 
     /** A short host and one short word that mixes letters and figures: an address that only leads on to another. */
@@ -46,12 +43,13 @@ final class PlaceChecks implements Checks
         if ($url === '') {
             return [];
         }
+        $search = new SearchAddress($url);
 
         return match (true) {
             preg_match('~^file:|^[a-z]:\\\\|^/~i', $url) === 1 => [new Point('address-file', $field, 'This is a file on one computer; nobody else can open it. Use the address on the web, or leave it out.')],
             preg_match('~^https?://\S+\.\S+$~i', $url) !== 1 => [new Point('address-odd', $field, 'This does not look like a whole web address. Copy it again from the browser’s address bar.')],
-            preg_match(self::PREVIEW, $url) === 1 => [new Point('address-preview', $field, 'This is a preview in an image search. It finds the picture; it is not the source. Open the page the picture stands on and copy that address.')],
-            preg_match(self::SEARCH, $url) === 1 => [new Point('address-search', $field, 'This is the address of a search. It finds the source; it is not the source. Open the result and copy its own address.')],
+            $search->isPreview() => [new Point('address-preview', $field, 'This is a preview in an image search. It finds the picture; it is not the source. Open the page the picture stands on and copy that address.')],
+            $search->maySearch() => [new Point('address-search', $field, 'This is the address of a search. It finds the source; it is not the source. Open the result and copy its own address.')],
             preg_match(self::VISIT, $url) === 1 => [new Point('address-session', $field, 'This address goes through your library’s or your own visit, so it will not work for a reader. Use the stable link the page offers.')],
             preg_match(self::SHORTENED, $url) === 1 => [new Point('address-shortened', $field, 'This looks like a shortened address, which says nothing about the source and may stop working. Open it and copy the address it ends at.', soft: true)],
             $container->doi !== '' => [new Point('address-beside-doi', $field, 'With a DOI the address is not needed; the entry shows the DOI.', '', 'Take the address off', '', true)],

@@ -47,6 +47,7 @@ final class CheckTest extends TestCase
         yield 'e-mail' => ['name-mail', $person('', 'pell@courier.example')];
         yield 'two people in one line' => ['name-several', $person('Oona Pell and Rafael', 'Quist'), [['role' => 'author', 'name' => ['given' => 'Oona', 'family' => 'Pell']], ['role' => 'author', 'name' => ['given' => 'Rafael', 'family' => 'Quist']]]];
         yield 'job title' => ['name-job', $person('Oona Pell, Coast', 'Editor'), [['role' => 'author', 'name' => ['given' => 'Oona', 'family' => 'Pell']]]];
+        yield 'job title of two words' => ['name-job', $person('Oona Pell, Night Ferry', 'Correspondent'), [['role' => 'author', 'name' => ['given' => 'Oona', 'family' => 'Pell']]]];
         yield 'organisation typed as a person' => ['name-group', $person('Northmere Heritage', 'Trust'), [['role' => 'author', 'name' => ['group' => 'Northmere Heritage Trust']]]];
         yield 'person typed as an organisation' => ['name-person', ['contributors' => [['role' => 'author', 'name' => ['given' => '', 'family' => '', 'group' => 'Brook, Halima']]]], [['role' => 'author', 'name' => ['given' => 'Halima', 'family' => 'Brook']]]];
         yield 'author is the site' => ['author-is-site', $person('Slack Water', 'Review'), [['role' => 'author', 'name' => ['group' => 'Slack Water Review']]]];
@@ -94,6 +95,11 @@ final class CheckTest extends TestCase
         self::assertSame(['b'], array_keys(Check::doubles([$make('a', ['url' => 'https://www.slackwater.example/mill/?utm_source=x']), $make('b', ['url' => 'http://slackwater.example/mill'], 'Other')])));
         self::assertSame(['b'], array_keys(Check::doubles([$make('a', ['doi' => '10.5555/A.1']), $make('b', ['doi' => 'https://doi.org/10.5555/a.1'], 'Other')])));
         self::assertSame([], Check::doubles([$make('a', ['url' => 'https://a.example/1']), $make('b', ['url' => 'https://a.example/2'])]));
+        $book = static fn (string $id, string $title, string $family, string $year): Source => Source::fromArray(['id' => $id, 'kind' => 'book', 'title' => ['main' => $title], 'contributors' => [['role' => 'author', 'name' => ['given' => 'Halima', 'family' => $family]]], 'containers' => [['publisher' => 'Quayside Press', 'date' => $year]]], Kinds::all());
+        $first = $book('a', 'Moonpower: Mills of the Tidal Coast', 'Brook', '2014');
+        self::assertSame(['b'], array_keys(Check::doubles([$first, $book('b', 'Moonpower. Mills of the tidal coast', 'Brook', '2014')])));
+        self::assertSame([], Check::doubles([$first, $book('b', 'Moonpower: Mills of the Tidal Coast', 'Brook', '2021')]));
+        self::assertSame([], Check::doubles([$first, $book('b', 'Moonpower: Mills of the Tidal Coast', 'Marsh', '2014')]));
     }
 
     /**
