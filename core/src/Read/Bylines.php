@@ -12,7 +12,7 @@ use Bibrel\Core\Source\Text;
 /** Takes a byline apart into contributors: "By Halima Brook, coast editor, and Noor Castellan". */
 final class Bylines
 {
-    private const LEAD = '/^\s*(?:(?:story|text|words|report|review|article|essay|post|analysis|research)(?:\s+(?:and\s+(?:photos?|pictures|photographs)\s+)?by|\s*:)|(?:written|posted|published|authored|compiled|researched|submitted|contributed|reported)\s+by|authors?\s*:|by\s*:|by|prepared\s+by|par|por|von)\s*:?\s+/iu';
+    private const LEAD = '/^\s*(?:(?:story|text|words|report|review|article|essay|post|analysis|research)(?:\s+(?:and\s+(?:photos?|pictures|photographs)\s+)?by|\s*:)|(?:written|posted|published|updated|authored|compiled|researched|submitted|contributed|reported)\s+by|authors?\s*:|by\s*:|by|prepared\s+by|par|por|von)\s*:?\s+/iu';
 
     /** Words for what somebody is, which are no part of a name. */
     public const JOB = '/\b(?:(?:editor|reporter|correspondent|writer|columnist|journalist|director|manager|officer|professor|lecturer|researcher|curator|student|contributor|historian|ecologist|archivist|librarian|scientist)s?|president|chair|staff)\b/iu';
@@ -20,22 +20,39 @@ final class Bylines
     /** The people of a house, who sign as one: "Tideline Editors". */
     private const DESK = '/^(?!(?:staff|contributing|senior|guest)\b)\p{Lu}\S*(?: \p{Lu}\S*)* (?:Editors|Staff|Writers|Contributors)$/u';
 
-    private const NOBODY = '/^(?:admin(?:istrator)?|administration|webmaster|editor|editors|staff|guest|user|root|author|unknown|anonymous|none|n\/a|null|undefined|default|team|web team|super ?user|unknown.*|(?:[\w.]+-)*(?:web|site|admin|content|comms)-?(?:team|master|admin|editor)|\d+)$/iu';
+    /** Institutions are often named for a field or a place: "Institute for Research in Lamps". */
+    private const INSTITUTION = '/\b(?:institut\w*|universit\w*|societ\w*|association|museum|council|cent(?:er|re)|college|school|trust|committee|department|office|society|foundation|library|group|network|campaign|friends)\b/iu';
+
+    private const NOBODY = '/^(?:.*\+|senior|news services?|wire (?:services?|reports?)|follow(?:ing)?(?: .*)?|more(?: .*)?|(?:story|text|words|photos?|posted|written)?\s*by|reviews?|authors|contributors|admin(?:istrator)?|administration|webmaster|editor|editors|staff|guest|user|root|author|unknown|anonymous|none|n\/a|null|undefined|default|team|web team|super ?user|unknown.*|(?:[\w.]+-)*(?:web|site|admin|content|comms)-?(?:team|master|admin|editor)|\d+)$/iu';
 
     /** Degrees behind a name, where they stand in capitals; "Ma" is a family name. */
     private const DEGREE = '(?:Ph\.?D|M\.?D|M\.?A|B\.?A|M\.?Sc|B\.?Sc|J\.?D|LL\.?M|MBA|MFA|MPH|RN|FRS)\.?';
 
+    /** Names of papers and agencies, and their initials; two capitals before a name are a person's: "JT Marlow". */
+    private const HOUSE = '/^(?:\p{Lu}{2,}|\p{Lu}{3,}(?: \p{Lu}\S*)*|\p{Lu}{2,}(?: \p{Lu}{2,})+)$|(?:^|\s)(?:Today|Times|Post|News|Journal|Herald|Tribune|Gazette|Press|Magazine|Sports|Service|Wire|Online|Staff)$/u';
+
     /** What is cut out of a byline, in this order. */
     private const CUT = [
         '/\S+@\S+\.\S+/u',
+        '/\s*\bfiled\s+(?:under|in|to)\b.*$/iu',
+        '/\s*\((?:[^)]*\b(?:writer|editor|reporter|correspondent|contributor|staff)s?\b[^)]*)\)/iu',
         '/\s*\(@[^)]*\)/u',
+        // The account behind the name.
+        '/(?<=\p{L})\s+@[\w.]+.*$/u',
         '/\s*\((?:now|earlier|later|until now|photos?|pictures|text|words)\)/iu',
         '/,\s*(?:aged?\s+)?\d{1,3}(?=$|[,;])/u',
         // The time and day of a posting.
+        '/\s+(?:posted|published|updated)(?:\s.*)?$/iu',
+        '/,?\s+(?:mon|tues|wednes|thurs|fri|satur|sun)day\b.*$/iu',
+        '/,?\s+\d{1,2}\s*[\/.-]\s*\d{1,2}\s*[\/.-]\s*\d{2,4}\b.*$/u',
         '/\s+(?:at|on)\s+\d{1,2}[:.]\d{2}.*$/iu',
         '/\s+on\s+(?:(?:mon|tue|wed|thu|fri|sat|sun)\w*\b|\d).*$/iu',
         // Another sentence; not behind a title or an initial.
         '/(?<![Pp]rof)(?<![Cc]apt)(?<=\p{Ll}{3})\.\s+\p{Lu}.*$/u',
+        // Capitals are the name; what goes on in small letters is a post or a place.
+        '/(?<=\p{Lu}{3})\s+(?:\p{Lu}\p{Ll}+|\p{Ll}{3,})\s+\p{Ll}.*$/u',
+        // What somebody is, without a comma before it.
+        '/(?<=\p{Ll})\s+(?:(?:senior|staff|chief|deputy|managing|executive|associate|contributing|national|special|assistant)\s+)+(?:\p{L}+\s+){0,2}(?:editor|reporter|correspondent|writer|columnist|contributor|producer|blogger|critic)\b.*$/iu',
         // What others did.
         '/[,;]?\s*(?:and\s+)?\b(?:photo(?:graph)?(?:s|y)?|pictures?|illustrations?|graphics?|art|edit(?:ed|ing)|translat(?:ed|ion)|reviewed|illustrated|photographed|produced|filmed|fact-?checked)\s+by\s+.*$/iu',
         '/,?\s+special\s+(?:to|for)\s+.*$/iu',
@@ -45,16 +62,18 @@ final class Bylines
     public static function contributors(string $byline): array
     {
         $text = (string) preg_replace([self::LEAD, '/^the\s+(?=\p{Lu})/u'], '', Text::line($byline));
-        $text = (string) preg_replace(self::CUT, '', $text);
+        // A line may begin with the day and end with the name.
+        $text = (string) preg_replace('/^(?=[^,]*\d|(?:mon|tues|wednes|thurs|fri|satur|sun)day).{4,70}?\bby:?\s+(?=\p{Lu})/iu', '', $text);
+        $text = rtrim((string) preg_replace(self::CUT, '', $text), " \u{00A0}|/·•–—-");
         // What follows a dash, a bar or a bullet is a date, a desk or a place.
-        $text = (preg_split('/\s+[|·•–—]\s+|\s*\((?!.*@)|\s+[-]\s+|(?<=\p{Ll})\/(?=\p{Lu})/u', trim($text), 2) ?: [''])[0];
-        $text = (string) preg_replace('/[,;]?\s*(?:on\s+)?(?:\d{1,2}\s+)?(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?)\b\.?.*\d{4}.*$/iu', '', $text);
+        $text = (preg_split('/\s+[|·•–—]\s*|\s*\((?!.*@|[^)]{1,12}\)\s+\p{Lu})|\s+[-]\s+|(?<=\p{Ll})\/(?=\p{Lu})/u', trim($text), 2) ?: [''])[0];
+        $text = (string) preg_replace('/[,;]?\s*(?:on\s+)?(?:\d{1,2}\s+)?(?<!\p{L})'.MonthNames::PATTERN.'(?!\p{L}).*\d{4}.*$/iu', '', $text);
         // Where and for whom somebody wrote; an institute for research in something keeps its name.
         $person = (string) preg_replace('/^(\p{Lu}\S*(?:\s+\S+){1,3}?)\s+(?:in|for)\s+(?:the\s+)?\p{Lu}.*$/u', '$1', $text);
-        $text = Name::looksLikeGroup($person) ? $text : $person;
+        $text = Name::looksLikeGroup($person) && preg_match(self::INSTITUTION, $person) === 1 ? $text : $person;
         $names = [];
-        foreach (self::split($text) as $name) {
-            $name = (string) preg_replace('/,?\s+'.self::DEGREE.'$/u', '', $name);
+        foreach (self::withoutHouse(self::split($text), $text) as $name) {
+            $name = (string) preg_replace(['/,?\s+'.self::DEGREE.'$/u', '/^the\s+(?=\p{Lu})/u'], '', $name);
             if (preg_match('/^(?:dr|prof|professor|mr|mrs|ms|miss|sir|rev)\.?\s+(.+)$/iu', $name, $m) === 1) {
                 $name = $m[1];
             }
@@ -65,6 +84,19 @@ final class Bylines
         }
 
         return $names;
+    }
+
+    /**
+     * Behind somebody's name and a comma stands whom they write for: "Oona Pell, NORTH TODAY", "Oona Pell, Tarn News Service".
+     *
+     * @param  list<string>  $names
+     * @return list<string>
+     */
+    private static function withoutHouse(array $names, string $text): array
+    {
+        $isPerson = preg_match('/^\p{Lu}\p{Ll}\S* (?:\S+ )*\p{Lu}\S*\p{Ll}/u', $names[0] ?? '') === 1;
+
+        return array_values(array_filter($names, static fn (string $name, int $i): bool => $i === 0 || ! $isPerson || preg_match(self::HOUSE, $name) !== 1 && ! Name::looksLikeGroup($name) || preg_match('/\b(?:and|with|for)\s+(?:the\s+)?'.preg_quote($name, '/').'/iu', $text) === 1, ARRAY_FILTER_USE_BOTH));
     }
 
     /** Words in small letters that are no part of any name: somebody is said to do something. */
@@ -85,7 +117,7 @@ final class Bylines
         if (preg_match('/\s(?:jr|sr)$/iu', $name) === 1) {
             $name .= '.';
         }
-        if ($name === '' || preg_match(self::NOBODY, $name) === 1 || preg_match('~^(?:https?://|www\.)|@.+\.|/|[{}<>\[\]%=]~iu', $name) === 1 || mb_strlen($name) > 160) {
+        if ($name === '' || preg_match(self::NOBODY, $name) === 1 || preg_match('~^(?:https?://|www\.)|@.+\.|/|[{}<>\[\]%=]~iu', $name) === 1 || preg_match('/^\d|\d[:.]\d\d/', $name) === 1 || mb_strlen($name) > 160) {
             return null;
         }
         if (str_starts_with($name, '@')) {

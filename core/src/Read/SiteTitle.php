@@ -62,7 +62,8 @@ final readonly class SiteTitle
     /** @return list<string> what stands between the bars and spaced dashes of a title element */
     public static function parts(string $title): array
     {
-        return preg_split('/\s+[|·•–—»-]+\s+|\s*\|\s*|\s+::\s+/u', Text::line($title), -1, PREG_SPLIT_NO_EMPTY) ?: [$title];
+        // Where words have no spaces between them, a low line stands for the bar.
+        return preg_split('/\s+[|·•–—»-]+\s+|\s*\|\s*|\s+::\s+|(?<=[\x{3000}-\x{9fff}\x{ac00}-\x{d7a3}])_(?=[\x{3000}-\x{9fff}\x{ac00}-\x{d7a3}])/u', Text::line($title), -1, PREG_SPLIT_NO_EMPTY) ?: [$title];
     }
 
     /** The last part behind a bar: it may be the site's name, or belong to the title. */

@@ -36,6 +36,29 @@ final class BylinesTest extends TestCase
         yield 'a house that signs as one' => ['Tideline Editors', ['Tideline Editors']];
         yield 'only a job' => ['By Staff Writer', []];
         yield 'a template nobody filled in' => ['{{ page.author }}', []];
+        yield 'an account behind the name' => ['By Halima Brook @hbrook on June 26, 2014 at 9:00a', ['Halima Brook']];
+        yield 'a weekday behind the name' => ['By Halima Brook Tuesday, Aug. 17, 2010', ['Halima Brook']];
+        yield 'a date of numbers behind the name' => ['By HALIMA BROOK 10/ 5/11 09:19 PM ET', ['HALIMA BROOK']];
+        yield 'a line that begins with the day' => ['Wednesday January 18, 2017 11:44 am PST by Halima Brook', ['Halima Brook']];
+        yield 'whom somebody writes for, in capitals' => ['Halima Brook, NORTHMERE TODAY', ['Halima Brook']];
+        yield 'everything in capitals' => ['HALIMA BROOK, NOOR CASTELLAN', ['HALIMA BROOK', 'NOOR CASTELLAN']];
+        yield 'capitals end with the name' => ['Par HALIMA BROOK, NOOR CASTELLAN Envoyées spéciales à Gullhaven', ['HALIMA BROOK', 'NOOR CASTELLAN']];
+        yield 'a post without a comma' => ['Halima Brook Senior Politics Editor', ['Halima Brook']];
+        yield 'initials in brackets' => ['Halima (H.J.) Brook', ['Halima (H.J.) Brook']];
+        yield 'an address behind a bar' => ['Halima Brook | hbrook@courier.example', ['Halima Brook']];
+        yield 'who changed it last' => ['Updated by Halima Brook', ['Halima Brook']];
+        yield 'a section behind a dash' => ['by Halima Brook —in Gadgets', ['Halima Brook']];
+        yield 'a paper they write for' => ['By Halima Brook, Gullhaven Today', ['Halima Brook']];
+        yield 'an agency they write for' => ['By Halima Brook, Tarn News Service', ['Halima Brook']];
+        yield 'two who write, one with initials' => ['By Halima Brook, JT Marlow', ['Halima Brook', 'JT Marlow']];
+        yield 'an agency that wrote with them' => ['By Halima Brook and the Tarn News Service', ['Halima Brook', 'Tarn News Service']];
+        yield 'an agency and where' => ['Allied Wire in Gullhaven', ['Allied Wire']];
+        yield 'where it was filed' => ['By Halima Brook Filed Under Local News', ['Halima Brook']];
+        yield 'a post in brackets' => ['HALIMA BROOK (STAFF WRITER)', ['HALIMA BROOK']];
+        yield 'a button of another site' => ['Plaza+', []];
+        yield 'a time of day' => ['9:39AM BST 05 Oct 2011', []];
+        yield 'a label without a name' => ['Story By', []];
+        yield 'a button' => ['Follow', []];
         yield 'a sentence' => ['By Low Bridge Quarry there is a sign that no one reads', []];
     }
 }

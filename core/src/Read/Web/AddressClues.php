@@ -19,11 +19,31 @@ final class AddressClues implements Clues
             ? $m[1].'-'.sprintf('%02d', (int) $m[2]).(isset($m[3]) ? '-'.sprintf('%02d', (int) $m[3]) : '')
             : '';
 
+        $shown = $date !== '' && self::shows($page, $date);
         $guess = static fn (string $field, string $value, string $where): Finding => new Finding($field, $value, new Evidence($where, $value, isAddress: true), Confidence::Guess);
 
         return [
-            ...($date === '' || ! PartialDate::parse($date)->isDate() ? [] : [$guess('containers.0.date', PartialDate::parse($date)->words(), 'Guessed from the address.')]),
+            ...($date === '' || ! PartialDate::parse($date)->isDate() ? [] : [$shown
+                ? new Finding('containers.0.date', PartialDate::parse($date)->words(), new Evidence('The page shows this day, and the address the year with it.', $date, true), Confidence::Likely)
+                : $guess('containers.0.date', PartialDate::parse($date)->words(), 'Guessed from the address.')]),
             ...($page->host() === '' ? [] : [$guess('containers.0.title', $page->host(), 'The host in the address; the page does not say what its site is called.')]),
         ];
+    }
+
+    /** Whether the day stands near the heading, be it without its year or as that of a change: "March 18 at 3:57 PM". */
+    private static function shows(Document $page, string $date): bool
+    {
+        $parsed = PartialDate::parse($date);
+        if ($parsed->day === null) {
+            return false;
+        }
+        $month = date('M', mktime(0, 0, 0, (int) $parsed->month, 1, 2001) ?: 0);
+        foreach (array_slice($page->blocks(), max(0, $page->headingBlock() - 3), 24) as $block) {
+            if (mb_strlen($block['text']) < 120 && preg_match("/\\b(?:{$month}[a-z]*\\.? 0?{$parsed->day}|0?{$parsed->day} {$month}[a-z]*)\\b(?!,? ?(?!{$parsed->year})\\d{4})/i", $block['text']) === 1) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -28,7 +28,12 @@ final class Document
     /** @var ?array<string, list<\DOMElement>> */
     private ?array $byClass = null;
 
+    private ?Labels $labels = null;
+
     private ?int $heading = null;
+
+    /** @var ?array{?\DOMElement} */
+    private ?array $own = null;
 
     private ?Surroundings $surroundings = null;
 
@@ -79,6 +84,17 @@ final class Document
         }
 
         return '';
+    }
+
+    /**
+     * The contents of all meta elements whose name meets a pattern, as sites and their tools name the same thing each in
+     * their own way: "pubdate", "publish_date", "article.published".
+     *
+     * @return list<string>
+     */
+    public function metaLike(string $pattern): array
+    {
+        return array_merge(...array_values(array_filter($this->meta, static fn (string|int $name): bool => preg_match($pattern, (string) $name) === 1, ARRAY_FILTER_USE_KEY)) ?: [[]]);
     }
 
     /** Whether a word stands anywhere in the page's markup: far cheaper than looking for it among the elements. */
@@ -179,6 +195,11 @@ final class Document
         ));
     }
 
+    public function labels(): Labels
+    {
+        return $this->labels ??= Labels::of($this);
+    }
+
     /** The language the page says it is in, as a short code; '' for English and where it does not say. */
     public function language(): string
     {
@@ -187,7 +208,19 @@ final class Document
         return preg_match('/^[a-z]{2}$/', $code) === 1 && $code !== 'en' ? $code : '';
     }
 
-    /** The place of the heading among the blocks: the last first-rank heading, or the first one of any rank. */
+    /** The language with its region, as far as the page says: "en-US", "fr"; '' where it does not. */
+    public function locale(): string
+    {
+        return str_replace('_', '-', $this->dom->documentElement?->getAttribute('lang') ?: $this->meta('og:locale'));
+    }
+
+    /** The heading the page says again in its metadata or its tab's name; null where there is none. */
+    public function heading(): ?\DOMElement
+    {
+        return ($this->own ??= [MainHeading::of($this)])[0];
+    }
+
+    /** The place of the heading among the blocks: the page's own, else the last first-rank heading, or the first one of any rank. */
     public function headingBlock(): int
     {
         return $this->heading ??= $this->findHeading();
@@ -195,6 +228,12 @@ final class Document
 
     private function findHeading(): int
     {
+        $own = $this->text($this->heading());
+        foreach ($own === '' ? [] : $this->blocks() as $i => $block) {
+            if (preg_match('/^h\d$/', $block['tag']) === 1 && $block['text'] === $own) {
+                return $i;
+            }
+        }
         $any = null;
         $main = null;
         foreach ($this->blocks() as $i => $block) {
@@ -205,16 +244,43 @@ final class Document
         return $main ?? $any ?? 0;
     }
 
+    /**
+     * How many blocks under the heading a text stands; just above it counts double, and further up is further away than
+     * anything behind it.
+     */
+    public function distance(string $text): int
+    {
+        $heading = $this->headingBlock();
+        $best = PHP_INT_MAX;
+        foreach ($this->blocks() as $i => $block) {
+            if (str_contains($block['text'], $text) || strlen($block['text']) > 6 && str_contains($text, $block['text'])) {
+                $best = min($best, match (true) {
+                    $i >= $heading => $i - $heading,
+                    $heading - $i <= 6 => 2 * ($heading - $i),
+                    default => 10_000 + $heading - $i,
+                });
+            }
+        }
+
+        return $best;
+    }
+
     /** Whether an element stands in a part of the page that belongs to another text. */
     public function isBeside(\DOMElement $element): bool
     {
         return ($this->surroundings ??= Surroundings::of($this))->hold($element);
     }
 
+    /** Beside the text, unless in a column of its own article, level with the heading: newspapers put bylines there. */
+    public function isElsewhere(\DOMElement $element): bool
+    {
+        return $this->isBeside($element) && (! Surroundings::isColumn($element) || $this->distance($this->text($element)) > 6);
+    }
+
     /** @return list<array{tag: string, text: string}> the visible text, one block after the other */
     public function blocks(): array
     {
-        return $this->blocks ??= VisibleText::blocks($this->dom->getElementsByTagName('body')->item(0) ?? $this->dom);
+        return $this->blocks ??= VisibleText::blocks($this->dom->getElementsByTagName('body')->item(0) ?? $this->dom, $this->text($this->heading()));
     }
 
     /** What the browser's tab shows; a drawing's own title is not it. */

@@ -7,6 +7,7 @@ namespace Bibrel\Core\Read\Web;
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\SiteTitle;
+use Bibrel\Core\Source\Text;
 
 /** The heading of the text, the page's title element, and what stands behind or before the bar in it. */
 final class Headline implements Clues
@@ -15,64 +16,95 @@ final class Headline implements Clues
 
     public function in(Document $page): array
     {
-        $element = $page->tabName();
+        $tab = $page->tabName();
         // A file's name is nobody's title, and neither is what an editor of pages puts there by itself.
-        $element = preg_match('/^[\w%-]+\.(?:html?|php|aspx?|pdf|docx?)$|^(?:untitled(?: document)?|document|new page(?: \d+)?|index|home ?page)$/i', $element) === 1 ? '' : $element;
-        $heading = self::heading($page);
+        $tab = preg_match('/^[\w%-]+\.(?:html?|php|aspx?|pdf|docx?)$|^(?:untitled(?: document)?|document|new page(?: \d+)?|index|home ?page)$/i', $tab) === 1 ? '' : $tab;
+        $heading = self::element($page);
+        $title = $page->text($heading);
         // A number alone is followed by what it is the number of: "INL-88: Marking of hazards".
-        if (preg_match('/^(?=\S*\d)[\p{Lu}\d.-]{2,16}$/u', $heading) === 1 && preg_match('/^'.preg_quote($heading, '/').'\s*[:–—-]\s+\S/u', $element) === 1) {
-            return [...Make::text('title.main', $element, 'From the name of the browser tab.', Confidence::Likely)];
+        if (preg_match('/^(?=\S*\d)[\p{Lu}\d.-]{2,16}$/u', $title) === 1 && preg_match('/^'.preg_quote($title, '/').'\s*[:–—-]\s+\S/u', $tab) === 1) {
+            return [...Make::text('title.main', $tab, 'From the name of the browser tab.', Confidence::Likely)];
         }
 
         return [
-            ...($heading === '' ? [] : Make::text('title.main', $heading, 'The main heading of the page.', Confidence::Likely, true)),
-            ...Make::text('title.main', $element, 'From the name of the browser tab.', Confidence::Likely),
-            ...self::site($page, $element, $heading),
-            ...($heading === '' && $element === '' ? Make::text('title.main', $page->blocks()[0]['text'] ?? '', 'The first line of the page.', Confidence::Guess, true) : []),
+            ...($title === '' ? [] : Make::text('title.main', $title, 'The main heading of the page.', $heading !== null && self::isOfText($page, $heading) ? Confidence::Stated : Confidence::Likely, true)),
+            ...Make::text('title.main', $tab, 'From the name of the browser tab.', Confidence::Likely),
+            ...self::site($page, $tab, $title),
+            ...($title === '' && $tab === '' ? Make::text('title.main', $page->blocks()[0]['text'] ?? '', 'The first line of the page.', Confidence::Guess, true) : []),
         ];
     }
 
     /** The heading of the text; the one over the whole site links home or stands in the site's own head. */
-    private static function heading(Document $page): string
+    private static function element(Document $page): ?\DOMElement
     {
         $firsts = $page->mentions('<h1') ? $page->all('//h1') : [];
         $candidates = [
-            ...array_filter($firsts, static fn (\DOMElement $h1): bool => self::isIn($h1, ['article', 'main'])),
-            ...$page->withClass(self::MARKED),
-            ...array_filter($firsts, static fn (\DOMElement $h1): bool => (! self::isIn($h1, ['header']) || self::isIn($h1, ['article'])) && $page->all('.//a[@rel="home" or @href="/"]', $h1) === []),
+            ...array_filter([$page->heading()]),
+            ...array_filter($firsts, static fn (\DOMElement $h1): bool => $h1->getAttribute('itemprop') === 'headline'),
+            ...array_filter($firsts, static fn (\DOMElement $h1): bool => Surroundings::closest($h1, ['article', 'main']) !== null),
+            ...array_filter($page->withClass(self::MARKED), static fn (\DOMElement $one): bool => self::isOwn($page, $one)),
+            ...($page->mentions('<header') ? array_slice($page->all('//article[not(.//h1)]/header//h2'), 0, 1) : []),
+            ...array_filter($firsts, static fn (\DOMElement $h1): bool => (Surroundings::closest($h1, ['header']) === null || Surroundings::closest($h1, ['article']) !== null) && $page->all('.//a[@rel="home" or @href="/"]', $h1) === []),
             ...$firsts,
             ...($firsts === [] ? array_slice($page->all('//h2'), 0, 1) : []),
         ];
         foreach ($candidates as $heading) {
             if ($page->text($heading) !== '' && ! $page->isBeside($heading)) {
-                return $page->text($heading);
+                return $heading;
+            }
+        }
+
+        return null;
+    }
+
+    /** A teaser of another text is marked as a headline too; it stands in a list, or leads there. */
+    private static function isOwn(Document $page, \DOMElement $marked): bool
+    {
+        $here = (string) parse_url($page->url, PHP_URL_PATH);
+        $links = array_filter($page->all('.//a[@href]|ancestor::a[@href]', $marked), static fn (\DOMElement $link): bool => ! in_array((string) parse_url($link->getAttribute('href'), PHP_URL_PATH), [$here, ''], true));
+
+        return $links === [] && Surroundings::closest($marked, ['li']) === null;
+    }
+
+    /** Whether a heading is marked as the text's, or stands in one article of its own; the page's name for itself, then. */
+    private static function isOfText(Document $page, \DOMElement $heading): bool
+    {
+        return $heading->getAttribute('itemprop') === 'headline'
+            || in_array($heading->localName, ['h1', 'h2'], true) && preg_match('/(?:^|[\s_-])(?:headline|(?:entry|article|post|story)[_-]*title|hed)(?:[\s_-]|$)/i', $heading->getAttribute('class')) === 1
+            || $heading->localName === 'h1' && Surroundings::closest($heading, ['article']) !== null
+            || $heading->localName === 'h2' && Surroundings::closest($heading, ['article']) !== null && Surroundings::closest($heading, ['header']) !== null;
+    }
+
+    /** The part of the tab's name that the host in the address repeats: "Bold Lantern: Colophon" at boldlantern. */
+    private static function named(Document $page, string $element): string
+    {
+        $letters = static fn (string $text): string => Text::folded((string) preg_replace('/(?<=\S)\.[a-z]{2,10}$/i', '', $text));
+        $host = $letters($page->host());
+        foreach (preg_split('/\s+[|·•–—»-]+\s+|\s*\|\s*|:\s+|\s*[\[\]]\s*/u', $element, -1, PREG_SPLIT_NO_EMPTY) ?: [] as $part) {
+            if ($host !== '' && $letters($part) === $host && $part !== $element) {
+                return $part;
             }
         }
 
         return '';
     }
 
-    /** @param  list<string>  $names */
-    private static function isIn(\DOMElement $element, array $names): bool
-    {
-        for ($node = $element->parentNode; $node !== null; $node = $node->parentNode) {
-            if ($node instanceof \DOMElement && in_array($node->localName, $names, true)) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
     /** @return list<Finding> */
     private static function site(Document $page, string $element, string $heading): array
     {
+        $host = self::named($page, $element);
+        if ($host !== '') {
+            return Make::text('containers.0.title', $host, 'In the name of the browser tab; the address says the same.', Confidence::Likely);
+        }
         $beside = SiteTitle::besides($element, $heading);
         if ($beside !== '') {
             // Of several parts the last is the site, the others its sections.
-            $parts = SiteTitle::parts($beside);
+            $parts = preg_split('/\s+[:>]\s+/u', implode(' > ', SiteTitle::parts($beside))) ?: [$beside];
 
-            return Make::text('containers.0.title', str_ends_with($element, (string) end($parts)) ? (string) end($parts) : $parts[0], 'Beside the title in the name of the browser tab.', Confidence::Likely);
+            $site = str_ends_with($element, (string) end($parts)) ? (string) end($parts) : $parts[0];
+
+            // What goes on in small letters describes the site: "Mereword, the free encyclopedia".
+            return Make::text('containers.0.title', (string) preg_replace('/,\s+(?:the|an?|your|our)\s+\p{Ll}.*$/u', '', $site), 'Beside the title in the name of the browser tab.', Confidence::Likely);
         }
         foreach (SiteTitle::parts($element) as $part) {
             foreach (array_slice($page->blocks(), 0, 3) as $block) {
@@ -84,10 +116,10 @@ final class Headline implements Clues
 
         $parts = SiteTitle::parts($element);
         $last = (string) end($parts);
-        if ($heading !== '' && count($parts) > 1 && stripos($last, $heading) === false && stripos($heading, $last) === false && preg_match('/^by\s/i', $last) !== 1 && stripos($element, $heading) !== false) {
+        if ($heading !== '' && count($parts) > 1 && ! in_array($last, [$page->meta('dc.title'), $page->meta('og:title')], true) && stripos($last, $heading) === false && stripos($heading, $last) === false && preg_match('/^by\s/i', $last) !== 1 && stripos($element, $heading) !== false) {
             return Make::text('containers.0.title', $last, 'Behind the title in the name of the browser tab.', Confidence::Likely);
         }
 
-        return $heading === '' ? Make::text('containers.0.title', SiteTitle::suffix($element), 'Perhaps the part behind the bar in the name of the browser tab.', Confidence::Guess) : [];
+        return $heading === '' && SiteTitle::suffix($element) !== $page->meta('dc.title') ? Make::text('containers.0.title', SiteTitle::suffix($element), 'Perhaps the part behind the bar in the name of the browser tab.', Confidence::Guess) : [];
     }
 }

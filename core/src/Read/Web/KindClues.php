@@ -11,6 +11,9 @@ final class KindClues implements Clues
 {
     private const SHARED = ['article' => 'online-article', 'video.other' => 'online-video', 'video' => 'online-video', 'video.movie' => 'film', 'video.episode' => 'tv-episode', 'video.tv_show' => 'tv-series', 'book' => 'book', 'profile' => 'social-profile', 'books.book' => 'book'];
 
+    /** What newspapers call themselves, and next to nobody else. */
+    private const NEWSPAPER = 'Chronicle|Courier|Daily News|Dispatch|Echo|Examiner|Gazette|Herald|Observer|Post|Sentinel|Telegraph|Times|Tribune';
+
     /** What newspapers and magazines call themselves. */
     private const PRESS = 'Bulletin|Chronicle|Courier|Daily|Dispatch|Echo|Examiner|Gazette|Herald|Journal|Magazine|Mail|Mercury|Monthly|Observer|Post|Press|Quarterly|Review|Sentinel|Standard|Telegraph|Times|Tribune|Weekly';
 
@@ -18,6 +21,8 @@ final class KindClues implements Clues
     {
         $path = (string) parse_url($page->url, PHP_URL_PATH);
         $shared = self::SHARED[$page->meta('og:type')] ?? '';
+        // The vocabulary for sharing has no word for what is only heard.
+        $shared = $shared === 'tv-episode' && $page->matches('/\bpodcast|\.mp3|<audio/i') && ! $page->mentions('<video') ? 'podcast-episode' : $shared;
         $kind = static fn (string $kind, string $where, Confidence $confidence): array => Make::text('kind', $kind, $where, $confidence);
 
         return [
@@ -28,7 +33,8 @@ final class KindClues implements Clues
             ...$kind(preg_match('/\bdefinition\b|\bmeaning of\b/i', $page->tabName()) === 1 && preg_match('~/(?:dictionary|define|definition|word)s?/~i', $path) === 1 ? 'online-reference' : '', 'The page defines a word.', Confidence::Likely),
             ...$kind(preg_match('/\b(?:encyclop(?:a?edia|edic)|dictionary|lexicon)\b/i', $page->meta('og:site_name')) === 1 && self::isEntry($page, $path) ? 'online-reference' : '', 'The site is a reference work.', Confidence::Likely),
             ...$kind(self::isPrinted($page) ? 'online-article' : '', 'The page says that it appeared in print.', Confidence::Likely),
-            ...$kind(self::isPress($page) ? 'online-article' : '', 'The site is a newspaper’s or magazine’s, and the page is signed.', Confidence::Likely),
+            ...$kind(self::isNamed($page, self::NEWSPAPER) && ($shared === 'online-article' || self::isSigned($page)) ? 'newspaper-article' : '', 'The site’s name is a newspaper’s.', Confidence::Likely),
+            ...$kind(self::isNamed($page, self::PRESS) && self::isSigned($page) ? 'online-article' : '', 'The site is a newspaper’s or magazine’s, and the page is signed.', Confidence::Likely),
             ...$kind(self::isPodcast($page) ? 'podcast-episode' : '', 'The page plays sound and calls itself a podcast.', Confidence::Likely),
             ...$kind(preg_match('~/(?:photos?|pictures?|images?)/[^/]~', $path) === 1 && $page->meta('og:image') !== '' ? 'photograph' : '', 'The address is a picture’s own.', Confidence::Likely),
             ...$kind(preg_match('~^blog\.|^/(?:blog)/~', $page->host().$path) === 1 && $shared === 'online-article' ? 'blog-post' : '', 'The address is a blog’s.', Confidence::Likely),
@@ -48,13 +54,16 @@ final class KindClues implements Clues
         return false;
     }
 
-    /** A newspaper's or magazine's name over a text with a byline. */
-    private static function isPress(Document $page): bool
+    /** Whether the site's name ends in one of these words. */
+    private static function isNamed(Document $page, string $words): bool
     {
         $site = $page->meta('og:site_name') ?: (string) preg_replace('/^.*\s[|·•–—-]\s/u', '', $page->tabName());
-        if (preg_match('/\b(?:'.self::PRESS.')$/u', $site) !== 1) {
-            return false;
-        }
+
+        return preg_match("/(?<![\\p{L}\\p{N}])(?:{$words})$/u", $site) === 1;
+    }
+
+    private static function isSigned(Document $page): bool
+    {
         foreach (array_slice($page->blocks(), $page->headingBlock() + 1, 5) as $block) {
             if (preg_match('/^(?:by|words by|text by)\s+\p{L}/iu', $block['text']) === 1) {
                 return true;

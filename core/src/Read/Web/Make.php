@@ -6,11 +6,12 @@ namespace Bibrel\Core\Read\Web;
 
 use Bibrel\Core\Read\Bylines;
 use Bibrel\Core\Read\Confidence;
+use Bibrel\Core\Read\DateLine;
 use Bibrel\Core\Read\Evidence;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Name;
-use Bibrel\Core\Source\PartialDate;
+use Bibrel\Core\Source\Role;
 use Bibrel\Core\Source\Text;
 
 /** Makes findings, and none where there is nothing to find. */
@@ -24,10 +25,13 @@ final class Make
         return $value === '' ? [] : [new Finding($field, $value, new Evidence($where, $value, $visible), $confidence)];
     }
 
-    /** @return list<Finding> */
-    public static function date(string $value, string $where, Confidence $confidence, bool $visible = false, string $field = 'containers.0.date'): array
+    /**
+     * @param  string  $locale  the page's, as "en-US", which tells whether the day or the month stands first
+     * @return list<Finding>
+     */
+    public static function date(string $value, string $where, Confidence $confidence, bool $visible = false, string $field = 'containers.0.date', string $locale = ''): array
     {
-        $date = PartialDate::parse(Text::line($value));
+        $date = DateLine::parse(Text::line($value), $locale);
 
         return $date->isDate() ? [new Finding($field, $date->words(), new Evidence($where, Text::line($value), $visible), $confidence)] : [];
     }
@@ -38,7 +42,11 @@ final class Make
      */
     public static function people(array $people, string $where, Confidence $confidence, string $text = '', bool $visible = false): array
     {
-        $people = array_values(array_filter($people));
+        $own = [];
+        foreach (array_filter($people) as $one) {
+            $own[$one->role->value.'|'.mb_strtolower($one->name->direct())] ??= $one;
+        }
+        $people = array_values($own);
 
         return $people === [] ? [] : [new Finding('contributors', $people, new Evidence($where, $text, $visible), $confidence)];
     }
@@ -49,6 +57,14 @@ final class Make
         $shown = $name->direct();
 
         return ! $name->isScreen() && ($name->given === '' && ! $name->isGroup() || mb_strtolower($shown) === $shown) ? Name::screen($shown) : $name;
+    }
+
+    /** @return list<Finding> the people a visible line names, all of one role */
+    public static function role(Role $role, string $line, string $where): array
+    {
+        $people = array_map(static fn (Contributor $one): Contributor => new Contributor($role, $one->name), Bylines::contributors($line));
+
+        return self::people($people, $where, Confidence::Likely, $line, true);
     }
 
     /** @return list<Finding> */

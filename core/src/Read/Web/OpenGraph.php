@@ -8,52 +8,49 @@ use Bibrel\Core\Read\Bylines;
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Finding;
 
-/** Open Graph and the plain author and date meta elements. */
+/** Open Graph: what a page says of itself for being shared. */
 final class OpenGraph implements Clues
 {
     private const WHERE = 'Stated in the page’s metadata.';
 
     public function in(Document $page): array
     {
-        $authors = array_filter($page->metaAll('article:author'), static fn (string $author): bool => preg_match('~^https?://~i', $author) !== 1);
+        $said = $page->metaAll('article:author');
+        $authors = array_filter($said, static fn (string $author): bool => preg_match('~^https?://~i', $author) !== 1);
 
         return [
             ...Make::text('title.main', $page->meta('og:title'), self::WHERE, Confidence::Stated),
-            ...Make::text('containers.0.title', $page->meta('og:site_name'), self::WHERE, Confidence::Stated),
+            // An address is no name for a site while the page has another.
+            ...Make::text('containers.0.title', (string) preg_replace('~^([\w-]+\.[a-z]{2,10})/.*$~i', '$1', $page->meta('og:site_name')), self::WHERE, preg_match('~^(?:https?://|www\.|@)~i', $page->meta('og:site_name')) === 1 ? Confidence::Guess : Confidence::Stated),
             ...Make::people(array_merge(...array_map(Bylines::contributors(...), array_values($authors))), self::WHERE, Confidence::Stated, implode('; ', $authors)),
+            ...self::linked($page, array_values(array_diff($said, $authors))),
             ...Make::date($page->meta('article:published_time', 'og:published_time'), self::WHERE, Confidence::Stated),
             ...Make::date($page->meta('article:modified_time', 'og:updated_time'), 'When the page was last changed, by its metadata. That is not when it was published.', Confidence::Guess),
-            ...self::authors($page),
-            ...Make::date($page->meta('date', 'pubdate', 'publish-date', 'datepublished'), self::WHERE, Confidence::Likely),
-            ...Make::text('containers.0.title', $page->meta('application-name'), self::WHERE, Confidence::Likely),
-            ...Make::text('title.main', $page->meta('title'), self::WHERE, Confidence::Likely),
-            ...Make::byline(self::labelled($page, '/^(?:written )?by$|^author/i'), self::WHERE, Confidence::Likely),
-            ...Make::text('language', $page->language(), 'The language the page says it is in.', Confidence::Likely),
+            ...Make::text('containers.0.publisher', preg_match('~^https?://~i', $page->meta('article:publisher')) === 1 ? '' : $page->meta('article:publisher'), self::WHERE, Confidence::Likely),
         ];
     }
 
     /**
-     * The plain author elements, of which there may be several; some add what the person is behind the name.
+     * Authors given as the address of their page: the link to it on this page shows the name.
      *
+     * @param  list<string>  $addresses
      * @return list<Finding>
      */
-    private static function authors(Document $page): array
+    private static function linked(Document $page, array $addresses): array
     {
-        $said = $page->metaAll('author') ?: array_filter([$page->meta('article:author_name', 'byl')]);
-        $people = array_merge(...array_map(static fn (string $one): array => preg_match('/^([^,]+),(?:[^,]+,){1,}[^,]+$/u', $one, $m) === 1 && preg_match(Bylines::JOB, $one) === 1 ? Bylines::contributors($m[1]) : Bylines::contributors($one), array_values($said)) ?: [[]]);
-
-        return Make::people($people, self::WHERE, Confidence::Likely, implode('; ', $said));
-    }
-
-    /** The value of a label that a sharing preview shows: "Written by", "Est. reading time". */
-    private static function labelled(Document $page, string $label): string
-    {
-        foreach ([1, 2] as $n) {
-            if (preg_match($label, $page->meta("twitter:label{$n}")) === 1) {
-                return $page->meta("twitter:data{$n}");
+        $names = [];
+        foreach ($addresses as $address) {
+            $path = rtrim((string) parse_url($address, PHP_URL_PATH), '/');
+            $isOwn = strtolower((string) preg_replace('/^www\./i', '', (string) parse_url($address, PHP_URL_HOST))) === $page->host();
+            foreach ($isOwn && strlen($path) > 1 ? $page->all('//a[@href]') : [] as $link) {
+                $name = trim($page->text($link), ' ,;');
+                if ($name !== '' && mb_strlen($name) < 60 && rtrim((string) parse_url($link->getAttribute('href'), PHP_URL_PATH), '/') === $path) {
+                    $names[] = $name;
+                    break;
+                }
             }
         }
 
-        return '';
+        return Make::people(Bylines::contributors(implode(', ', $names)), 'The page’s metadata links to this author.', Confidence::Likely, implode('; ', $names), true);
     }
 }

@@ -28,34 +28,62 @@ final class PageAuthors
         if ($kind === 'wiki-entry') {
             return [];
         }
-        $isSite = static function (Finding $finding) use ($siteNames): bool {
-            $people = $finding->people();
-            foreach ($siteNames as $name) {
-                $own = count($people) === 1 ? (string) preg_replace('/(?:\s+(?:staff|team|editors?|editorial|board|newsroom|desk|guest|opinion|contributors?|columnists?|reporters?|writers?))+$/iu', '', $people[0]->name->direct()) : '';
-                if (Publishers::same($own, $name)) {
-                    return true;
-                }
-            }
-
-            return false;
-        };
+        $isSite = static fn (Finding $one): bool => self::isSite($one, $siteNames);
         $people = array_values(array_filter($authors, static fn (Finding $one): bool => ! $isSite($one)));
         $site = array_map(
             static fn (Finding $one): Finding => new Finding(
                 $one->field,
                 array_map(static fn (Contributor $author): Contributor => new Contributor($author->role, Name::group($author->name->direct())), $one->people()),
                 $one->evidence,
-                $people === [] ? $one->confidence : Confidence::Guess,
+                $people === [] && ! self::isHost($one) ? $one->confidence : Confidence::Guess,
             ),
             array_values(array_filter($authors, $isSite)),
         );
+        $people = array_map(static fn (Finding $one): Finding => self::withoutSite($one, $siteNames), $people);
 
-        return [...self::seenFirst($people), ...$site];
+        return [...self::stuckLast(self::seenFirst($people)), ...$site];
     }
 
     /**
-     * Where the data behind a page only likely names an author and its byline names quite another, a reader believes the
-     * byline: the other is often who built the site.
+     * Whether an author is only the site or its publisher again, as its staff or by its host.
+     *
+     * @param  list<string>  $siteNames
+     */
+    private static function isSite(Finding $authors, array $siteNames): bool
+    {
+        if (count($authors->people()) !== 1) {
+            return false;
+        }
+        $name = $authors->people()[0]->name->direct();
+        if (self::isHost($authors)) {
+            return true;
+        }
+        $own = (string) preg_replace('/(?:\s+(?:staff|team|editors?|editorial|board|newsroom|desk|guest|opinion|contributors?|columnists?|reporters?|writers?))+$/iu', '', $name);
+
+        return array_filter($siteNames, static fn (string $site): bool => Publishers::same($own, $site) || $site !== '' && preg_match('/^\p{L}{4,10} '.preg_quote($site, '/').'$/iu', $own) === 1) !== [];
+    }
+
+    /** Whether the only author is the name of a host, which writes nothing. */
+    private static function isHost(Finding $authors): bool
+    {
+        return count($authors->people()) === 1 && preg_match('/^[\w-]+(?:\.[\w-]+)*\.[a-z]{2,7}$/i', $authors->people()[0]->name->direct()) === 1;
+    }
+
+    /**
+     * The people without the house some of them are said to write for.
+     *
+     * @param  list<string>  $siteNames
+     */
+    private static function withoutSite(Finding $authors, array $siteNames): Finding
+    {
+        $people = array_values(array_filter($authors->people(), static fn (Contributor $one): bool => array_filter($siteNames, static fn (string $site): bool => Publishers::same($one->name->direct(), $site)) === []));
+
+        return $people === [] || count($people) === count($authors->people()) ? $authors : new Finding($authors->field, $people, $authors->evidence, $authors->confidence, $authors->alternatives);
+    }
+
+    /**
+     * Where the data behind a page only likely names an author, or an agency by its letters, and its byline names quite
+     * another, a reader believes the byline: the other is often who built the site, or who sold the text to it.
      *
      * @param  list<Finding>  $authors
      * @return list<Finding>
@@ -64,12 +92,46 @@ final class PageAuthors
     {
         $likely = array_filter($authors, static fn (Finding $one): bool => $one->confidence === Confidence::Likely);
         $behind = array_values(array_filter($likely, static fn (Finding $one): bool => ! $one->evidence->visible))[0] ?? null;
-        $seen = array_values(array_filter($likely, static fn (Finding $one): bool => $one->evidence->visible))[0] ?? null;
-        if ($behind === null || $seen === null || array_intersect(self::families($behind), self::families($seen)) !== []) {
+        $seen = array_values(array_filter($likely, static fn (Finding $one): bool => $one->evidence->visible && $one->evidence->where !== VisibleByline::AT_END))[0] ?? null;
+        // Data that lists more people than the byline lists helpers too, as who took the pictures.
+        if ($behind !== null && $seen !== null && self::isPart($seen, $behind)) {
+            return [$seen, ...array_values(array_filter($authors, static fn (Finding $one): bool => $one !== $seen))];
+        }
+        // What stands stuck to the name on the page is no other name.
+        if ($behind === null || $seen === null || self::isStuck($seen, $behind) || array_intersect(self::families($behind), self::families($seen)) !== []) {
             return $authors;
         }
 
         return [$seen, ...array_values(array_filter($authors, static fn (Finding $one): bool => $one !== $seen))];
+    }
+
+    /** Whether one list of people is the beginning of another that ends in pictures' makers, firms or half sentences. */
+    private static function isPart(Finding $seen, Finding $behind): bool
+    {
+        $rest = implode(' ', array_slice(array_map(static fn (Contributor $one): string => $one->name->direct(), $behind->people()), count($seen->people())));
+
+        return $rest !== '' && str_starts_with($behind->folded(), $seen->folded().'|') && preg_match('/\||\s(?:at|for|using|from)\s|\b(?:images|photos?|pictures)\b/iu', $rest.' '.$behind->evidence->text) === 1;
+    }
+
+    /**
+     * Names with something stuck to them stand behind the same names without it.
+     *
+     * @param  list<Finding>  $authors
+     * @return list<Finding>
+     */
+    private static function stuckLast(array $authors): array
+    {
+        $isStuck = static fn (Finding $one): bool => array_filter($authors, static fn (Finding $other): bool => $one->confidence === $other->confidence && self::isStuck($one, $other)) !== [];
+
+        return [...array_values(array_filter($authors, static fn (Finding $one): bool => ! $isStuck($one))), ...array_values(array_filter($authors, $isStuck))];
+    }
+
+    /** Whether a name goes on without a space where another place ends it: "Oona Pell5 minute read". A longer name has one. */
+    private static function isStuck(Finding $one, Finding $other): bool
+    {
+        [$long, $short] = [$one->people(), $other->people()];
+
+        return count($long) === 1 && count($short) === 1 && preg_match('/^'.preg_quote($short[0]->name->direct(), '/').'(?:[^\s.’\'-]|\s+[\d@])/iu', $long[0]->name->direct()) === 1;
     }
 
     /** @return list<string> the last words of the names, in small letters */

@@ -8,6 +8,7 @@ use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Evidence;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\SiteTitle;
+use Bibrel\Core\Source\Text;
 
 /** What a page calls itself, out of what its data, its heading and its tab's name say. */
 final class PageTitles
@@ -17,27 +18,74 @@ final class PageTitles
      *
      * @param  list<Finding>  $titles
      * @param  list<string>  $siteNames
+     * @param  list<string>  $bylines  as they stand on the page or in its data
      * @return list<Finding>
      */
-    public static function settled(array $titles, array $siteNames): array
+    public static function settled(array $titles, array $siteNames, array $bylines): array
     {
         $tidied = [];
         $written = [];
         foreach ($titles as $title) {
-            $tidy = SiteTitle::tidy(self::unsigned($title->text(), $titles), [...$siteNames, ...self::sections($title, $titles)]);
+            $tidy = SiteTitle::tidy(self::unsigned($title->text(), $titles), [...$siteNames, ...self::sections($title, $titles, $siteNames), ...$bylines]);
+            $section = self::section($tidy->title, $titles);
             $where = $title->evidence->where;
-            $where .= $tidy->removed === '' ? '' : " “{$tidy->removed}” was taken off.";
+            foreach (array_filter([$section, $tidy->removed]) as $removed) {
+                $where .= " “{$removed}” was taken off.";
+            }
             $where .= $tidy->lowered ? ' It stands in capitals there; check names and abbreviations.' : '';
-            $confidence = $tidy->lowered || ! self::isSeenElsewhere($title, $titles) ? Confidence::Likely : $title->confidence;
-            $tidied[] = $one = new Finding($title->field, $tidy->title, new Evidence($where, $title->evidence->text, $title->evidence->visible), $confidence);
+            $confidence = $tidy->lowered || ! $title->evidence->visible && ! self::isSeenElsewhere($title, $titles) ? Confidence::Likely : $title->confidence;
+            $tidied[] = $one = new Finding($title->field, rtrim(mb_substr($tidy->title, 0, mb_strlen($tidy->title) - mb_strlen($section))), new Evidence($where, $title->evidence->text, $title->evidence->visible), $confidence);
             if (! $tidy->lowered) {
                 $written[$one->folded()] ??= $one;
             }
         }
         // The page's name for itself, not for its site.
-        $others = array_values(array_filter($tidied, static fn (Finding $one): bool => ! in_array($one->folded(), array_map(static fn (string $name): string => (string) preg_replace('/[^\p{L}\p{N}]+/u', '', mb_strtolower($name)), $siteNames), true)));
+        $others = array_values(array_filter($tidied, static fn (Finding $one): bool => ! in_array($one->folded(), array_map(Text::folded(...), $siteNames), true)));
 
-        return array_map(static fn (Finding $one): Finding => $written[$one->folded()] ?? $one, $others === [] ? $tidied : $others);
+        $settled = array_map(static fn (Finding $one): Finding => $written[$one->folded()] ?? $one, $others === [] ? $tidied : $others);
+        // A text is called what stands over it; its data is often written for a list or a search engine.
+        $isHeadline = static fn (Finding $one): bool => self::isHeadline($one) || self::isVariant($one, $settled) && ! self::goesOn($one, $settled);
+        usort($settled, static fn (Finding $a, Finding $b): int => (int) $isHeadline($b) <=> (int) $isHeadline($a));
+        $settled = array_map(static fn (Finding $one): Finding => $one === $settled[0] && $isHeadline($one) ? $one->withConfidence(Confidence::Stated) : $one, $settled);
+        // What only the page's data says stands behind what its heading and its tab agree on.
+        $isAgreed = static fn (Finding $one): bool => $one->evidence->visible && array_filter($settled, static fn (Finding $other): bool => $other !== $one && ! $other->evidence->visible && str_starts_with($other->folded(), $one->folded())) !== [];
+        $agreed = array_filter($settled, $isAgreed);
+
+        return array_filter($settled, static fn (Finding $one): bool => $one->confidence === Confidence::Stated) !== [] ? $settled : [...array_values($agreed), ...array_values(array_filter($settled, static fn (Finding $one): bool => ! in_array($one, $agreed, true)))];
+    }
+
+    /**
+     * A heading that says in nearly the same words what the page's data says: both mean the same text.
+     *
+     * @param  list<Finding>  $titles
+     */
+    private static function isVariant(Finding $title, array $titles): bool
+    {
+        $words = static fn (Finding $one): array => array_unique(preg_split('/[^\p{L}\p{N}]+/u', mb_strtolower($one->text()), -1, PREG_SPLIT_NO_EMPTY) ?: []);
+        $own = $words($title);
+        foreach ($title->evidence->visible && count($own) > 3 ? $titles : [] as $other) {
+            if (! $other->evidence->visible && ! str_contains($title->folded(), $other->folded()) && ! str_contains($other->folded(), $title->folded()) && 2 * count(array_intersect($own, $words($other))) >= count($own)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * A heading that begins with what the page's data calls the text and goes on, as with a binding or a date.
+     *
+     * @param  list<Finding>  $titles
+     */
+    private static function goesOn(Finding $title, array $titles): bool
+    {
+        return array_filter($titles, static fn (Finding $one): bool => ! $one->evidence->visible && $one->folded() !== $title->folded() && str_starts_with($title->folded(), $one->folded())) !== [];
+    }
+
+    /** A marked heading of several words: a single one may be a section's. */
+    private static function isHeadline(Finding $title): bool
+    {
+        return $title->evidence->visible && $title->confidence === Confidence::Stated && str_contains($title->text(), ' ');
     }
 
     /**
@@ -58,16 +106,37 @@ final class PageTitles
     }
 
     /**
-     * What a title in the page's data has in front of the heading a reader sees: "Opinion - Leave the eels alone".
+     * What stands behind a bar where the heading ends before it: "| Harbour"; '' where nothing does.
      *
      * @param  list<Finding>  $titles
+     */
+    private static function section(string $title, array $titles): string
+    {
+        foreach ($titles as $other) {
+            if ($other->evidence->visible && $other->text() !== '' && preg_match('/^'.preg_quote($other->text(), '/').'\s+([|»]\s.+)$/iu', $title, $m) === 1) {
+                return $m[1];
+            }
+        }
+
+        return '';
+    }
+
+    /**
+     * What a title in the page's data has in front of the heading a reader sees, as "Opinion - Leave the eels alone", or
+     * behind it from the site's name: "Eels - Oona Pell" on "Oona Pell at Home".
+     *
+     * @param  list<Finding>  $titles
+     * @param  list<string>  $siteNames
      * @return list<string>
      */
-    private static function sections(Finding $title, array $titles): array
+    private static function sections(Finding $title, array $titles, array $siteNames): array
     {
         $sections = [];
         foreach ($title->evidence->visible ? [] : $titles as $other) {
             if ($other->evidence->visible && preg_match('/^(.{2,40}?)\s+[|·•–—»-]+\s+'.preg_quote($other->text(), '/').'$/iu', $title->text(), $m) === 1) {
+                $sections[] = $m[1];
+            }
+            if ($other->evidence->visible && preg_match('/^'.preg_quote($other->text(), '/').'\s+[|·•–—»-]+\s+(.{4,40})$/iu', $title->text(), $m) === 1 && array_filter($siteNames, static fn (string $site): bool => str_starts_with(mb_strtolower($site), mb_strtolower($m[1]))) !== []) {
                 $sections[] = $m[1];
             }
         }

@@ -156,7 +156,12 @@ final readonly class Schema
         if ($family !== '' && ! $isGroup) {
             return [Bylines::contributor($family.', '.self::text($object['givenName'] ?? ''), false)];
         }
-        $name = self::text($object['name'] ?? '');
+        $given = $object['name'] ?? '';
+        // Some pages put all their authors into one object, each with a name.
+        if (! $isGroup && is_array($given) && array_is_list($given) && count($given) > 1) {
+            return array_map(static fn (mixed $one): ?Contributor => Bylines::contributor(self::text($one)), $given);
+        }
+        $name = self::text($given);
 
         return match (true) {
             $isGroup => [Bylines::contributor($name, true)],

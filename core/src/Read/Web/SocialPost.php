@@ -16,10 +16,14 @@ final class SocialPost implements Clues
 
     public function in(Document $page): array
     {
-        if (preg_match('/^(.{1,80}?)\s*\((@[\w.-]+)\)/u', $page->meta('og:title', 'twitter:title'), $m) !== 1) {
+        $title = $page->meta('og:title', 'twitter:title');
+        // The account stands in the title, or in the address of the post.
+        $isPost = preg_match('~^/([\w.-]+)/(?:status|statuses|posts?)/\d{6,}~', (string) parse_url($page->url, PHP_URL_PATH), $account) === 1;
+        if (preg_match('/^(.{1,80}?)\s*\((@[\w.-]+)\)/u', $title, $m) !== 1 && ! ($isPost && preg_match('/^(.{1,80}?) on \p{Lu}\w+$/u', $title, $m) === 1)) {
             return [];
         }
-        [, $shown, $handle] = $m;
+        $shown = $m[1];
+        $handle = $m[2] ?? '@'.($account[1] ?? '');
         $real = Name::looksLikeGroup($shown) ? Name::screen($handle, group: $shown) : null;
         $person = Name::parse($shown);
 

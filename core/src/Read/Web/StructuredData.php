@@ -6,6 +6,7 @@ namespace Bibrel\Core\Read\Web;
 
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Finding;
+use Bibrel\Core\Read\SiteTitle;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Role;
 
@@ -34,7 +35,9 @@ final class StructuredData implements Clues
         foreach ($page->schemas() as $schema) {
             foreach ($schema->objects as $object) {
                 if (Schema::isType($object, ['WebSite'])) {
-                    $findings = [...$findings, ...Make::text('containers.0.title', $schema->name($object), self::WHERE, Confidence::Stated)];
+                    // Some sites give every page's name here.
+                    $parts = SiteTitle::parts($schema->name($object));
+                    $findings = [...$findings, ...Make::text('containers.0.title', (string) end($parts), self::WHERE, Confidence::Stated)];
                 }
             }
             $about = $schema->about();

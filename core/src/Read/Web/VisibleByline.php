@@ -4,60 +4,21 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Read\Web;
 
-use Bibrel\Core\Read\Bylines;
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Finding;
+use Bibrel\Core\Read\NameShape;
 use Bibrel\Core\Source\Name;
 
-/** Who the visible text says wrote it: marked elements, a line under the headline, or a line at the end. */
+/** Who the visible text says wrote it: a line that says so, or a name alone under the headline. */
 final class VisibleByline implements Clues
 {
-    /** Classes that say an element names the author: "byline", "article--author", "c-byline__name"; not a box about them. */
-    private const MARKED = '/^(?!about)(?:[\w-]*[_-])?(?:(?:owner|photographer)[_-]name|byline|author|p-author|contributor)s?(?:[_-]+(?:name|names|info|line|text|link))?$/i';
-
-    /** Other ways of marking an author, and what a page must hold for it to be worth looking. */
-    private const ATTRIBUTED = ['~\brel\s*=\s*["\']?author\b~i' => '@rel="author"', '~\bitemprop\s*=\s*["\']?author\b~i' => 'not(self::meta) and @itemprop="author"'];
+    public const AT_END = 'From the line at the end of the text.';
 
     private const LEAD = '/^(?:(?:story|text|words|report|essay|review|article)(?:\s+(?:and\s+\w+\s+)?by\b|:\s+(?=\p{Lu}))|(?:written|posted|submitted|compiled|researched|reported)\s+by\b|authors?\s*:|by\s+(?=\p{Lu})|by:|(?:par|por|von|di)\s+(?=\p{Lu}\p{Ll}+\s+\p{L})|prepared by\b)/u';
 
-    /** A person's name as one writes it: two to four words with capitals, initials among them. */
-    private const NAME = '\p{Lu}[\p{L}’\'.-]*(?: (?:(?:de|da|dos|van|von|der|la|le) )?\p{Lu}[\p{L}’\'.-]*){1,3}';
-
     public function in(Document $page): array
     {
-        return [...$this->marked($page), ...$this->lines($page), ...$this->bare($page), ...$this->maker($page)];
-    }
-
-    /** @return list<Finding> */
-    private function marked(Document $page): array
-    {
-        $people = [];
-        $texts = [];
-        $ways = array_filter(self::ATTRIBUTED, $page->matches(...), ARRAY_FILTER_USE_KEY);
-        $more = $ways === [] ? '' : '('.implode(') or (', $ways).')';
-        $classes = $page->mentions('byline') || $page->mentions('author') || $page->mentions('contributor') || $page->mentions('owner') || $page->mentions('photographer') ? $page->classesLike(self::MARKED) : [];
-        $marked = $page->withClass($classes, more: $more);
-        foreach ($marked as $element) {
-            // Comments, related stories and lists of authors elsewhere on the page are not this page's byline.
-            if ($page->isBeside($element) || $page->withClass($classes, $element, $more) !== []) {
-                continue;
-            }
-            $text = $page->text($element);
-            if ($text === '' || mb_strlen($text) > 200) {
-                continue;
-            }
-            $lines = VisibleText::lines($element);
-            // In a box of several lines, those with a name count; the rest are posts and places.
-            $lines = count($lines) > 2 ? array_values(array_filter($lines, static fn (string $line): bool => preg_match('/^(?:[Bb]y:? )?'.self::NAME.'$/u', $line) === 1 && ! self::isLabel($line))) : [$text];
-            foreach ($lines as $line) {
-                foreach (Bylines::contributors($line) as $one) {
-                    $people[$one->name->direct()] ??= $one;
-                }
-            }
-            $texts[] = $text;
-        }
-
-        return Make::people(array_values($people), 'From the line with the author’s name on the page.', Confidence::Likely, $texts[0] ?? '', true);
+        return [...$this->lines($page), ...$this->bare($page), ...$this->maker($page)];
     }
 
     /** @return list<Finding> */
@@ -72,7 +33,7 @@ final class VisibleByline implements Clues
                 continue;
             }
             // A line under the headline may end in who wrote it.
-            if ($i > $heading && $i - $heading <= 3 && preg_match('/[.!?]\s+(By '.self::NAME.')$/u', $block['text'], $m) === 1) {
+            if ($i > $heading && $i - $heading <= 3 && preg_match('/[.!?]\s+(By '.NameShape::PATTERN.')$/u', $block['text'], $m) === 1) {
                 $block['text'] = $m[1];
             }
             $pieces = array_values(array_filter(preg_split('/\s+[·•|]\s+/u', $block['text']) ?: [], static fn (string $piece): bool => preg_match('/^(?:words |written |text )?by\s/iu', $piece) === 1));
@@ -83,14 +44,18 @@ final class VisibleByline implements Clues
                 continue;
             }
             $near = $i > $heading && $i - $heading <= 6;
+            // Far from the heading one word after "By" is a service, not a person.
+            if (! $near && preg_match('/^by:?\s+\S+$/iu', $block['text']) === 1) {
+                continue;
+            }
             $findings = [...$findings, ...Make::byline($block['text'], match (true) {
                 $near => 'From the line under the headline.',
-                $i > $count * 0.6 => 'From the line at the end of the text.',
+                $i > $count * 0.6 => self::AT_END,
                 default => 'From a line in the text.',
             }, $near || $i > $count * 0.6 ? Confidence::Likely : Confidence::Guess, true)];
         }
 
-        return [...self::unlessRepeated($findings), ...$this->signature($blocks)];
+        return self::unlessRepeated($findings);
     }
 
     /**
@@ -125,57 +90,16 @@ final class VisibleByline implements Clues
                 }
                 $next = $blocks[$i + $n + 2]['text'] ?? '';
                 $before = $n === 0 ? '' : $blocks[$i + $n]['text'];
-                if (preg_match('/^('.self::NAME.')(?:\s*[·|•]\s*(.+))?$/u', $line['text'], $m) === 1 && ! Name::looksLikeGroup($m[1]) && ! self::isLabel($m[1]) && (VisibleDate::isDate($next) || VisibleDate::isDate($before) || VisibleDate::isDate(trim(explode('·', $m[2] ?? '')[0])))) {
+                if (preg_match('/^(.{8,30}?)\s*[|·•]\s*('.NameShape::PATTERN.')$/u', $line['text'], $m) === 1 && VisibleDate::isDate($m[1], $page->locale()) && ! Name::looksLikeGroup($m[2]) && ! NameShape::isLabel($m[2])) {
+                    return Make::byline($m[2], 'From the line under the headline.', Confidence::Likely, true);
+                }
+                if (preg_match('/^('.NameShape::PATTERN.')(?:\s*[·|•]\s*(.+))?$/u', $line['text'], $m) === 1 && ! Name::looksLikeGroup($m[1]) && ! NameShape::isLabel($m[1]) && (VisibleDate::isDate($next) || VisibleDate::isDate($before) || VisibleDate::isDate(trim(explode('·', $m[2] ?? '')[0])))) {
                     return Make::byline($m[1], 'From the line under the headline.', Confidence::Likely, true);
                 }
             }
         }
 
         return [];
-    }
-
-    /**
-     * Who the last lines of the text name: a signature with or without a date, or a note about the author.
-     *
-     * @param  list<array{tag: string, text: string}>  $blocks
-     * @return list<Finding>
-     */
-    private function signature(array $blocks): array
-    {
-        $body = array_values(array_filter($blocks, static fn (array $block): bool => ! in_array($block['tag'], ['footer', 'aside'], true)));
-        // A signature has a text to stand under.
-        $text = 0;
-        foreach ($body as $i => $block) {
-            if ($block['tag'] === 'p' && mb_strlen($block['text']) > 30) {
-                $text = $i;
-                break;
-            }
-        }
-        $last = array_slice($body, max(count($body) - 5, $text + 1));
-        $isLetter = array_filter(array_slice($body, 0, 8), static fn (array $block): bool => preg_match('/^(?:dear|to the) editors?\b/iu', $block['text']) === 1) !== [];
-        foreach (array_reverse($last, true) as $i => $block) {
-            $block['text'] = preg_match('/^\((.+)\)$/u', $block['text'], $m) === 1 ? $m[1] : $block['text'];
-            $dated = $isLetter || VisibleDate::isDate($last[$i + 1]['text'] ?? '');
-            $found = match (true) {
-                preg_match('/^[—–-]{1,2}\s*('.self::NAME.')(?:,\s*(.{4,30}))?$/u', $block['text'], $m) === 1 && (! isset($m[2]) || VisibleDate::isDate($m[2])) => ['From the signature at the end of the text.', $m[1]],
-                preg_match('/^('.self::NAME.')(?:,\s*[^,.]{3,40})?,\s*(.{4,20})$/u', $block['text'], $m) === 1 && (VisibleDate::isDate($m[2]) || preg_match('/^(?:19|20)\d\d$/', $m[2]) === 1) => ['From the signature at the end of the text.', $m[1]],
-                $dated && ! self::isLabel($block['text']) && preg_match('/^('.self::NAME.')$/u', $block['text'], $m) === 1 => ['From the signature at the end of the text.', $m[1]],
-                preg_match('/^('.self::NAME.') (?:(?:is|was) (?:an?|the) [^.]{0,60}\b(?:writer|historian|ecologist|journalist|teacher|reporter|researcher|archivist|biologist|engineer|lecturer|author|curator|student|professor|poet|photographer|scientist|editor|librarian)\b|(?:teaches|writes|studies|edits|works|lectures|reports|lives|has written|is writing) )/u', $block['text'], $m) === 1 => ['From the note about the author at the end of the text.', $m[1]],
-                preg_match('/^('.self::NAME.')[’\'](?:s)? (?:\p{L}+ ){0,3}(?:novels?|books?|collections?|memoir|essays?|poems?|stories|writing|work|films?|albums?)\b/u', $block['text'], $m) === 1 => ['From the note about the author at the end of the text.', $m[1]],
-                default => null,
-            };
-            if ($found !== null) {
-                return Make::byline($found[1], $found[0], Confidence::Likely, true);
-            }
-        }
-
-        return [];
-    }
-
-    /** "Original Published Date" has the shape of a name and is none. */
-    private static function isLabel(string $line): bool
-    {
-        return preg_match('/\b(?:dates?|published|updated|posted|modified|title|website|page|authors?|contributors?|credits?|about|share|read|more)\b/iu', $line) === 1;
     }
 
     /**
@@ -187,7 +111,7 @@ final class VisibleByline implements Clues
     {
         $site = $page->meta('og:site_name');
         foreach ($site === '' ? [] : $page->blocks() as $block) {
-            if (str_starts_with($block['text'], $site) && preg_match('/^'.preg_quote($site, '/').' (?:by|is made by|is written by) ('.self::NAME.')\b/u', $block['text'], $m) === 1) {
+            if (str_starts_with($block['text'], $site) && preg_match('/^'.preg_quote($site, '/').' (?:by|is made by|is written by) ('.NameShape::PATTERN.')\b/u', $block['text'], $m) === 1) {
                 return Make::byline($m[1], 'From the line that says who makes the site.', Confidence::Likely, true);
             }
         }

@@ -7,13 +7,16 @@ namespace Bibrel\Core\Read\Web;
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Evidence;
 use Bibrel\Core\Read\Finding;
+use Bibrel\Core\Read\MonthNames;
 
 /** Dates a reader can see: time elements, and lines near the headline that say when. */
 final class VisibleDate implements Clues
 {
-    private const MONTHS = '(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?|janvier|février|mars|avril|mai|juin|juillet|août|septembre|octobre|novembre|décembre|enero|febrero|marzo|abril|mayo|junio|julio|agosto|septiembre|octubre|noviembre|diciembre|januar|februar|märz|juni|juli|oktober|dezember|gennaio|febbraio|aprile|maggio|giugno|luglio|settembre|ottobre|dicembre)\.?';
+    /** Words that say a date is that of a change. */
+    public const CHANGED = '/\b(?:updated|modified|changed|revised|reviewed|edited|last edited)\b/iu';
 
-    private const CHANGED = '/\b(?:updated|modified|changed|revised|reviewed|edited|last edited)\b/iu';
+    /** How many blocks under the heading a text that begins with its date may stand. */
+    private const NEAR = 16;
 
     public function in(Document $page): array
     {
@@ -24,13 +27,16 @@ final class VisibleDate implements Clues
     private function timeElements(Document $page): array
     {
         $findings = [];
+        // The class "updated" alone only follows the custom of marking posts.
+        $hasPublished = $page->withClass(['published', 'dt-published']) !== [];
         foreach ($page->mentions('<time') ? $page->all('//time') : [] as $time) {
-            if ($page->isBeside($time)) {
+            if ($page->isElsewhere($time)) {
                 continue;
             }
             $around = $page->text($time->parentNode instanceof \DOMElement ? $time->parentNode : $time);
             $before = mb_substr($around, 0, (int) mb_strpos($around.$page->text($time), $page->text($time)));
-            $changed = $time->getAttribute('itemprop') === 'dateModified' || preg_match(self::CHANGED, mb_substr($before, -24).' '.$time->getAttribute('class')) === 1;
+            $changed = $time->getAttribute('itemprop') === 'dateModified' || preg_match(self::CHANGED, mb_substr($before, -24)) === 1
+                || $hasPublished && preg_match('/(?:^|\s)updated(?:\s|$)/', $time->getAttribute('class')) === 1 && ! str_contains($time->getAttribute('class'), 'published');
             $value = $time->getAttribute('datetime') ?: $page->text($time);
             $found = $changed
                 ? Make::date($value, 'The page says it was changed then. That is not when it was published.', Confidence::Guess)
@@ -44,37 +50,45 @@ final class VisibleDate implements Clues
     }
 
     /** Whether a text is a date and nothing else. */
-    public static function isDate(string $text): bool
+    public static function isDate(string $text, string $locale = ''): bool
     {
-        return preg_match('/^'.self::pattern().'(?:,? (?:at )?\d{1,2}[.:]\d{2}.{0,8})?$/iu', trim($text)) === 1;
+        return preg_match('/^'.self::pattern($locale).'(?:,? (?:at )?\d{1,2}[.:]\d{2}.{0,8})?$/iu', trim($text)) === 1;
     }
 
-    private static function pattern(): string
+    private static function pattern(string $locale): string
     {
-        $month = self::MONTHS;
+        $names = implode('|', array_map(static fn (string|int $name): string => preg_quote((string) $name, '/'), array_keys(MonthNames::of($locale))));
+        $month = $names === '' ? MonthNames::PATTERN : '(?:'.$names.'|'.MonthNames::PATTERN.')\.?';
 
-        return "(?:\d{1,2}(?:st|nd|rd|th|\.)? (?:of |de )?{$month},?(?: de)? \d{4}|{$month} \d{1,2}(?:st|nd|rd|th)?,? \d{4}|\d{4}-\d{2}-\d{2}|\d{1,2}\.\d{1,2}\.\d{4}|{$month} \d{4}|(?:spring|summer|autumn|fall|winter) \d{4})";
+        return "(?:\d{1,2}(?:st|nd|rd|th|\.)? (?:of |de )?{$month},?(?: de)? \d{4}|{$month} \d{1,2}(?:st|nd|rd|th)?,? \d{4}|\d{4}-\d{2}-\d{2}|\d{4}\. \p{L}{3,12} \d{1,2}\.|\d{4}\.\d{2}\.\d{2}\.?|\d{1,2}\.\d{1,2}\.\d{4}|{$month} \d{4}|(?:spring|summer|autumn|fall|winter) \d{4})";
     }
 
     /** @return list<Finding> */
     private function lines(Document $page): array
     {
-        $date = '('.self::pattern().')';
+        $locale = $page->locale();
+        $date = '('.self::pattern($locale).')';
         $blocks = $page->blocks();
         $heading = $page->headingBlock();
         $isWiki = preg_match('~/wiki/~', $page->url) === 1;
         $findings = [];
         // Several lines with nothing but a date are a list of other texts.
-        $bare = array_filter(array_slice($blocks, $heading + 1), static fn (array $block): bool => strlen($block['text']) < 40 && $block['tag'] !== 'aside' && strpbrk($block['text'], '0123456789') !== false && self::isDate($block['text']));
+        $bare = array_filter(array_slice($blocks, $heading + 1), static fn (array $block): bool => strlen($block['text']) < 40 && $block['tag'] !== 'aside' && strpbrk($block['text'], '0123456789') !== false && self::isDate($block['text'], $locale));
+        foreach (array_slice($blocks, $heading + 1, self::NEAR) as $block) {
+            if (preg_match("/^(?:\\p{Lu}[\\p{L}., ]{1,40},\\s+)?{$date}\\s*(?:--|—|–)\\s*\\S/iu", $block['text'], $m) === 1) {
+                $findings = [...$findings, ...Make::date($m[1], 'The text begins with its date.', Confidence::Likely, true, locale: $locale)];
+                break;
+            }
+        }
         $end = array_slice($blocks, -2);
         foreach ($end as $block) {
             if (preg_match('/^\p{Lu}[\p{L}.’-]*(?: \p{Lu}[\p{L}.’-]*){1,3}, ((?:19|20)\d\d)$/u', $block['text'], $m) === 1) {
-                $findings = Make::date($m[1], 'Behind the signature at the end of the text.', Confidence::Likely, true);
+                $findings = Make::date($m[1], 'Behind the signature at the end of the text.', Confidence::Likely, true, locale: $locale);
             }
         }
         foreach (array_slice($blocks, max(0, $heading - 3), 6) as $block) {
-            if (preg_match('/^(?:vol(?:ume)?\.? \d+,? )?(?:issue|no\.?|number) (\d+),? ((?:spring|summer|autumn|fall|winter|'.self::MONTHS.') \d{4})$/iu', $block['text'], $m) === 1) {
-                $findings = [...$findings, ...Make::date($m[2], 'From the line that names the issue.', Confidence::Likely, true), ...Make::text('containers.0.issue', $m[1], 'From the line that names the issue.', Confidence::Likely, true)];
+            if (preg_match('/^(?:vol(?:ume)?\.? \d+,? )?(?:issue|no\.?|number) (\d+),? ((?:spring|summer|autumn|fall|winter|'.MonthNames::PATTERN.') \d{4})$/iu', $block['text'], $m) === 1) {
+                $findings = [...$findings, ...Make::date($m[2], 'From the line that names the issue.', Confidence::Likely, true, locale: $locale), ...Make::text('containers.0.issue', $m[1], 'From the line that names the issue.', Confidence::Likely, true)];
             }
         }
         foreach ($blocks as $i => $block) {
@@ -89,16 +103,16 @@ final class VisibleDate implements Clues
                 $around = trim(str_replace($m[2], '', (string) (reset($pieces) ?: $block['text'])));
                 // A date in a sentence is what the text is about.
                 $isSentence = preg_match_all('/\p{L}{2,}/u', $around) > 8 || preg_match('/[\p{L}]{3,}\.$/u', $around) === 1;
-                $isLast = $i >= count($blocks) - 4 && preg_match('/,\s*'.preg_quote($m[2], '/').'$/u', $block['text']) === 1 && preg_match_all('/\p{L}{2,}/u', $around) <= 7;
-                $isAlone = $i >= count($blocks) - 4 && $around === '' && count($bare) === 1;
+                $isLast = $i > $heading && $i >= count($blocks) - 4 && preg_match('/,\s*'.preg_quote($m[2], '/').'$/u', $block['text']) === 1 && preg_match_all('/\p{L}{2,}/u', $around) <= 7;
+                $isAlone = $i > $heading && $i >= count($blocks) - 4 && $around === '' && count($bare) === 1;
                 if ($m[1] === '' && ! $isLast && ! $isAlone && (! $near || $isSentence || mb_strlen($block['text']) > 90)) {
                     continue;
                 }
                 $findings = [...$findings, ...match (true) {
-                    $changed && $isWiki => Make::date($m[2], 'When the entry was last changed, which dates an entry in a wiki.', Confidence::Likely, true),
-                    $changed => Make::date($m[2], 'The page says it was changed then. That is not when it was published.', Confidence::Guess, true),
-                    $m[1] === '' && ! $near => Make::date($m[2], 'From the end of the text.', Confidence::Likely, true),
-                    default => Make::date($m[2], $near ? 'From the line under the headline.' : 'From a line on the page that says so.', Confidence::Likely, true),
+                    $changed && $isWiki => Make::date($m[2], 'When the entry was last changed, which dates an entry in a wiki.', Confidence::Likely, true, locale: $locale),
+                    $changed => Make::date($m[2], 'The page says it was changed then. That is not when it was published.', Confidence::Guess, true, locale: $locale),
+                    $m[1] === '' && ! $near => Make::date($m[2], 'From the end of the text.', Confidence::Likely, true, locale: $locale),
+                    default => Make::date($m[2], $near ? 'From the line under the headline.' : 'From a line on the page that says so.', Confidence::Likely, true, locale: $locale),
                 }];
             }
         }

@@ -13,6 +13,9 @@ final class VisibleText
 
     private const SILENT = ['script' => true, 'style' => true, 'noscript' => true, 'template' => true, 'svg' => true, 'iframe' => true, 'object' => true, 'head' => true, 'select' => true, 'button' => true, 'textarea' => true];
 
+    /** Elements whose name a block keeps: it tells what the text is. */
+    private const KEPT = ['h1' => true, 'h2' => true, 'h3' => true, 'h4' => true, 'h5' => true, 'h6' => true, 'footer' => true, 'li' => true, 'figcaption' => true];
+
     /** @var list<array{tag: string, text: string}> */
     private array $found = [];
 
@@ -20,15 +23,18 @@ final class VisibleText
     {
     }
 
-    /** @return list<array{tag: string, text: string}> blocks of other texts have the tag "aside" */
-    public static function blocks(\DOMNode $body): array
+    /**
+     * @param  string  $heading  the page's own, where it is known
+     * @return list<array{tag: string, text: string}> blocks of other texts have the tag "aside"
+     */
+    public static function blocks(\DOMNode $body, string $heading = ''): array
     {
         $text = new self;
         $open = ['tag' => 'p', 'text' => ''];
         $text->walk($body, 'p', $open);
         $text->push($open);
 
-        return Surroundings::marked($text->found);
+        return Surroundings::marked($text->found, $heading);
     }
 
     /** @return list<string> the lines of an element, one for each block in it */
@@ -68,7 +74,8 @@ final class VisibleText
                 continue;
             }
             $name = (string) $child->localName;
-            if (isset(self::SILENT[$name]) || $child->hasAttribute('hidden')) {
+            $hasMarks = $child->hasAttributes();
+            if (isset(self::SILENT[$name]) || $hasMarks && $child->hasAttribute('hidden')) {
                 continue;
             }
             if (! isset(self::BLOCKS[$name])) {
@@ -79,8 +86,8 @@ final class VisibleText
             $this->push($open);
             $inner = match (true) {
                 $tag === 'footer' || $tag === 'aside' => $tag,
-                in_array($name, ['aside', 'nav'], true) || Surroundings::isNamed($child) => 'aside',
-                preg_match('/^h[1-6]$|^footer$|^li$|^figcaption$/', $name) === 1 => $name,
+                $name === 'aside', $name === 'nav', $hasMarks && Surroundings::isNamed($child) => 'aside',
+                isset(self::KEPT[$name]) => $name,
                 default => 'p',
             };
             $open = ['tag' => $inner, 'text' => ''];

@@ -9,9 +9,7 @@ use Bibrel\Core\Read\Evidence;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\Reading;
 use Bibrel\Core\Read\Remark;
-use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Name;
-use Bibrel\Core\Source\Shape;
 use Bibrel\Core\Style\Publishers;
 
 /**
@@ -38,24 +36,21 @@ final class WebPage
         foreach ($more as $finding) {
             $found[$finding->field][] = $finding;
         }
-        $kinds = self::kinds($found['kind'] ?? []);
+        $kinds = self::kinds($found['kind'] ?? []) ?? self::datedText($page, $found['containers.0.date'] ?? []);
         $kind = $kinds === null ? 'web-page' : $kinds->text();
         $found = self::dated($found, $kind);
-        // Where the page names no site, whoever publishes it is the best that is known.
-        $named = array_filter($found['containers.0.title'] ?? [], static fn (Finding $one): bool => $one->confidence !== Confidence::Guess);
-        $onSite = in_array(Kinds::all()->get($kind)->shape, [Shape::Online, Shape::Article], true);
-        $found['containers.0.title'] = $named !== [] || ! $onSite ? ($found['containers.0.title'] ?? []) : [...array_map(static fn (Finding $one): Finding => new Finding('containers.0.title', $one->value, $one->evidence, Confidence::Likely), array_filter($found['containers.0.publisher'] ?? [], static fn (Finding $one): bool => $one->confidence === Confidence::Stated)), ...($found['containers.0.title'] ?? [])];
         if ($kind === 'podcast-episode' || $kind === 'tv-episode') {
             $found = self::numbered($found);
         }
+        $found['containers.0.title'] = PageSite::settled($found['containers.0.title'] ?? [], $found['containers.0.publisher'] ?? [], $page, $kind);
         $site = self::best($found['containers.0.title']);
         $siteNames = array_map(static fn (Finding $one): string => $one->text(), $found['containers.0.title']);
-        $found['title.main'] = PageTitles::settled($found['title.main'] ?? [], $siteNames);
+        $found['title.main'] = PageTitles::settled($found['title.main'] ?? [], $siteNames, array_map(static fn (Finding $one): string => $one->evidence->text, $found['contributors'] ?? []));
         if ($kind === 'online-reference') {
             $headings = array_values(array_filter($found['title.main'], static fn (Finding $one): bool => $one->evidence->visible));
             $found['title.main'] = $headings === [] ? $found['title.main'] : $headings;
         }
-        $found['contributors'] = PageAuthors::settled($found['contributors'] ?? [], [...$siteNames, $page->host()], $kind);
+        $found['contributors'] = PageAuthors::settled($found['contributors'] ?? [], [...$siteNames, $page->host(), ...array_map(static fn (Finding $one): string => $one->text(), $found['containers.0.publisher'] ?? [])], $kind);
         unset($found['kind']);
         $findings = $kinds === null ? [] : ['kind' => $kinds];
         foreach ($found as $field => $candidates) {
@@ -109,7 +104,7 @@ final class WebPage
     /** @return list<Clues> in the order of trust */
     private static function clues(): array
     {
-        return [new CitationMeta, new Prism, new Coins, new SocialPost, new StructuredData, new DublinCore, new Microformats, new ForumThread, new OpenGraph, new LabelledLines, new VisibleByline, new VisibleDate, new Headline, new CopyrightLine, new AddressClues, new KindClues];
+        return [new CitationMeta, new Prism, new Coins, new SocialPost, new StructuredData, new DublinCore, new Microformats, new ForumThread, new OpenGraph, new PlainMeta, new JournalLine, new LabelledLines, new MuseumObject, new MarkedByline, new VisibleByline, new Signature, new VisibleDate, new MarkedDate, new Headline, new CopyrightLine, new AddressClues, new KindClues];
     }
 
     /**
@@ -127,6 +122,27 @@ final class WebPage
         usort($kinds, static fn (Finding $a, Finding $b): int => [$general($a), $a->confidence->rank()] <=> [$general($b), $b->confidence->rank()]);
 
         return self::best($kinds, false);
+    }
+
+    /**
+     * Several paragraphs under a date of their own, at an address that tells of news or of a day, or with the hour of
+     * their publication, are an article.
+     *
+     * @param  list<Finding>  $dates
+     */
+    private static function datedText(Document $page, array $dates): ?Finding
+    {
+        $dated = array_values(array_filter($dates, static fn (Finding $one): bool => $one->confidence !== Confidence::Guess));
+        if ($dated === []) {
+            return null;
+        }
+        $hasHour = array_filter(array_slice($page->blocks(), $page->headingBlock() + 1, 6), static fn (array $block): bool => str_contains($block['text'], $dated[0]->evidence->text) && preg_match('/\d{1,2}[:.]\d{2}(?!\d)/', str_replace($dated[0]->evidence->text, '', $block['text'])) === 1) !== [];
+        if (! $hasHour && preg_match('~[/_-](?:news|stor(?:y|ies)|magazine|opinion|features?)(?:[/_-]|$)|/(?:19|20)\d\d[/-]?(?:0?[1-9]|1[0-2])(?:\D|[0-3]\d)~i', (string) parse_url($page->url, PHP_URL_PATH)) !== 1) {
+            return null;
+        }
+        $paragraphs = array_filter($page->blocks(), static fn (array $block): bool => $block['tag'] === 'p' && strlen($block['text']) > 100);
+
+        return count($paragraphs) < 3 ? null : new Finding('kind', 'online-article', new Evidence('It is a text with a date of its own.', $dated[0]->evidence->text), Confidence::Likely);
     }
 
     /**
@@ -181,7 +197,7 @@ final class WebPage
             }
         }
 
-        return $publisher->confidence !== Confidence::Stated && preg_match('/^\p{Lu}\p{Ll}+ \p{Lu}\p{Ll}+$/u', $name) === 1 && ! Name::looksLikeGroup($name) && preg_match('/\b(?:media|press|books|magazines?|times|post|news|harbour|coast)\b/iu', $name) !== 1;
+        return $publisher->confidence !== Confidence::Stated && preg_match('/^\p{Lu}\p{Ll}+ \p{Lu}\p{Ll}+$/u', $name) === 1 && ! Name::looksLikeGroup($name) && preg_match('/\b(?:media|press|books|magazines?|times|post|news)\b/iu', $name) !== 1;
     }
 
     /** @param  list<Finding>  $candidates in the order of trust */

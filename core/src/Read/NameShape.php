@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Read;
+
+/** What a person's name looks like where a page prints it: two to four words with capitals, initials among them. */
+final class NameShape
+{
+    /** For use inside a pattern with the flag "u". */
+    public const PATTERN = '\p{Lu}[\p{L}’\'.-]*(?: (?:(?:de|da|dos|van|von|der|la|le) )?\p{Lu}[\p{L}’\'.-]*){1,3}';
+
+    /** "Original Published Date" has the shape of a name and is none. */
+    private const LABEL = '/\b(?:dates?|published|updated|posted|modified|title|website|page|authors?|contributors?|credits?|about|share|read|more)\b/iu';
+
+    /** Whether a line holds nothing but a person's name, perhaps behind "By". */
+    public static function fills(string $line): bool
+    {
+        return preg_match('/^(?:[Bb]y:? )?'.self::PATTERN.'$/u', $line) === 1 && ! self::isLabel($line);
+    }
+
+    public static function isLabel(string $line): bool
+    {
+        return preg_match(self::LABEL, $line) === 1;
+    }
+}
