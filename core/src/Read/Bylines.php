@@ -35,7 +35,9 @@ final class Bylines
     private const CUT = [
         '/\S+@\S+\.\S+/u',
         '/\s*\bfiled\s+(?:under|in|to)\b.*$/iu',
-        '/\s*\((?:[^)]*\b(?:writer|editor|reporter|correspondent|contributor|staff)s?\b[^)]*)\)/iu',
+        '/\s*\((?:[^)]*\b(?:writer|editor|reporter|correspondent|contributor|author|staff)s?\b[^)]*)\)/iu',
+        // The years of somebody's life, as catalogues write them: "Hemming, Walter P., 1840-1911", "Corrigan, Niamh, fl. 1760".
+        '/,\s*(?:(?:(?:b|d|fl|born|died|active|approximately|ca?)\.?\s*)+\d{4}\??(?:\s*[-–]\s*\d{4})?|\d{4}\??\s*[-–]\s*(?:(?:ca?\.?\s*)?\d{4}\??)?)\.?(?=$|[;])/u',
         '/\s*\(@[^)]*\)/u',
         // The account behind the name.
         '/(?<=\p{L})\s+@[\w.]+.*$/u',
@@ -133,6 +135,14 @@ final class Bylines
     {
         if (Name::looksLikeGroup($text) && preg_match('/^(?:the\s)?[^,;&]*\b(?:of|for|trust|museum|council|society|institute|university|office|department|ministry|association)\b[^,;]*$/iu', $text) === 1) {
             return [$text];
+        }
+        // Two single words are a house or a couple of names that one cannot part: "Mill & Moor".
+        if (preg_match('/^[^\s,]+ & [^\s,]+$/u', $text) === 1) {
+            return [$text];
+        }
+        // A semicolon parts names that may each be turned round.
+        if (preg_match('/^[^;,]+,[^;,]+(?:;[^;,]+,[^;,]+)+$/u', $text) === 1) {
+            return preg_split('/\s*;\s*/u', $text) ?: [];
         }
         $parts = preg_split('/\s*;\s*|\s*,?\s+(?:and|with|avec|&|et|und|y)\s+|\s*,?\s+as told to\s+|\s*,\s*|\s+\/\s+/iu', $text, -1, PREG_SPLIT_NO_EMPTY) ?: [];
         $names = [];

@@ -10,6 +10,9 @@ final class NameShape
     /** For use inside a pattern with the flag "u". */
     public const PATTERN = '\p{Lu}[\p{L}’\'.-]*(?: (?:(?:de|da|dos|van|von|der|la|le) )?\p{Lu}[\p{L}’\'.-]*){1,3}';
 
+    /** A name as catalogues turn it round: "Hallam, Petra", "van der Elst, J. J.". */
+    public const TURNED = '(?:(?:de|da|dos|van|von|der|la|le) )*\p{Lu}[\p{L}’\'-]+(?: \p{Lu}[\p{L}’\'-]+)?, \p{Lu}[\p{L}’\'.-]*(?: \p{Lu}[\p{L}’\'.-]*){0,3}';
+
     /** "Original Published Date" has the shape of a name and is none. */
     private const LABEL = '/\b(?:dates?|published|updated|posted|modified|title|website|page|authors?|contributors?|credits?|about|share|read|more)\b/iu';
 

@@ -59,6 +59,12 @@ final readonly class SiteTitle
         return $heading !== '' && preg_match("/^(?:{$heading}\\s*[|·•–—:»-]+\\s*(.{2,80})|(.{2,80}?)(?:\\s+[|·•–—»-]+|:+)\\s+{$heading})$/iu", $title, $m) === 1 && preg_match('/^by\s/i', $m[2] ?? $m[1]) !== 1 ? trim($m[2] ?? $m[1], ' :') : '';
     }
 
+    /** The site in "Title on Site", where the heading says "Title"; '' where there is none. */
+    public static function on(string $title, string $heading): string
+    {
+        return $heading !== '' && preg_match('/^'.preg_quote(Text::line($heading), '/').'\s+on\s+(\p{Lu}[\p{L}\p{N}.&’\' ]{1,40})$/u', Text::line($title), $m) === 1 ? $m[1] : '';
+    }
+
     /** @return list<string> what stands between the bars and spaced dashes of a title element */
     public static function parts(string $title): array
     {

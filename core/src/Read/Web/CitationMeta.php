@@ -16,22 +16,20 @@ final class CitationMeta implements Clues
     public function in(Document $page): array
     {
         $text = static fn (string $field, string ...$names): array => Make::text($field, $page->meta(...$names), self::WHERE, Confidence::Stated);
-        $first = $page->meta('citation_firstpage');
-        $last = $page->meta('citation_lastpage');
         $authors = $page->metaAll('citation_author') ?: (preg_split('/\s*;\s*/', $page->meta('citation_authors'), -1, PREG_SPLIT_NO_EMPTY) ?: []);
 
         return [
             ...Make::text('kind', self::kind($page), self::WHERE, Confidence::Stated),
             ...$text('title.main', 'citation_title'),
             ...Make::people(array_map(static fn (string $name) => Bylines::contributor(self::turned($name)), $authors), self::WHERE, Confidence::Stated, implode('; ', $authors)),
-            ...Make::date(self::dashed($page->meta('citation_publication_date', 'citation_date', 'citation_cover_date', 'citation_online_date', 'citation_year')), self::WHERE, Confidence::Stated),
+            ...Make::date(self::date($page), self::WHERE, Confidence::Stated),
             ...$text('containers.0.title', 'citation_journal_title', 'citation_inbook_title', 'citation_book_title', 'citation_conference_title'),
             ...$text('containers.0.publisher', 'citation_publisher', 'citation_dissertation_institution', 'citation_technical_report_institution'),
             ...$text('containers.0.volume', 'citation_volume'),
             ...$text('containers.0.issue', 'citation_issue'),
-            ...Make::text('containers.0.pages', $first !== '' && $last !== '' && $first !== $last ? "{$first}-{$last}" : $first, self::WHERE, Confidence::Stated),
+            ...Make::text('containers.0.pages', self::pages($page), self::WHERE, Confidence::Stated),
             ...$text('containers.0.doi', 'citation_doi'),
-            ...$text('containers.0.number', 'citation_technical_report_number'),
+            ...$text('containers.0.number', 'citation_technical_report_number', 'citation_patent_number'),
             ...$text('isbn', 'citation_isbn'),
             ...self::database($page),
         ];
@@ -45,21 +43,66 @@ final class CitationMeta implements Clues
         return (string) preg_replace_callback('/^(\p{Lu}[\p{L}’\'-]+(?: \p{Lu}[\p{L}’\'-]+)*) (\p{Lu}{1,3})$/u', $turn, trim($name));
     }
 
-    /** "2022/06" as "2022-06", which nobody can take for a range of years. */
+    /** "2022/06" and "06/2022" as "2022-06", which nobody can take for a range of years. */
     public static function dashed(string $date): string
     {
-        return (string) preg_replace('~^(\d{4})/(\d{1,2})$~', '$1-$2', trim($date));
+        return (string) preg_replace(['~^(\d{4})/(\d{1,2})$~', '~^(\d{1,2})/(\d{4})$~'], ['$1-$2', '$2-$1'], trim($date));
+    }
+
+    /**
+     * The first of January stands for a year of which the day was not noted down; another date of that year is better.
+     */
+    private static function date(Document $page): string
+    {
+        $said = self::dashed($page->meta('citation_publication_date', 'citation_date', 'citation_cover_date', 'citation_online_date', 'citation_year'));
+        if (preg_match('~^(\d{4})[/-]0?1[/-]0?1$~', $said, $m) !== 1) {
+            return $said;
+        }
+        foreach (['citation_online_date', 'dc.date', 'dcterms.issued', 'article:published_time'] as $name) {
+            if (str_starts_with($page->meta($name), $m[1])) {
+                return self::dashed($page->meta($name));
+            }
+        }
+
+        return $said;
     }
 
     private static function kind(Document $page): string
     {
         return match (true) {
+            $page->meta('citation_patent_number') !== '' => 'patent',
+            self::isPreprint($page) => 'preprint',
             $page->meta('citation_journal_title') !== '' => 'journal-article',
             $page->meta('citation_inbook_title', 'citation_book_title') !== '' => 'chapter',
             $page->meta('citation_conference_title') !== '' => 'conference-paper',
             $page->meta('citation_dissertation_institution') !== '' => 'thesis',
             $page->meta('citation_technical_report_institution') !== '' => 'report',
             default => '',
+        };
+    }
+
+    /** Preprint servers give themselves as the journal; their pages say that nobody has reviewed the text yet. */
+    private static function isPreprint(Document $page): bool
+    {
+        foreach ($page->mentions('preprint') && $page->meta('citation_title') !== '' ? $page->blocks() : [] as $block) {
+            if (preg_match('/\b(?:is|as) a preprint\b|\bpreprint (?:server|repository|archive)\b|\bnot (?:yet )?(?:been )?(?:certified by )?peer[ -]review/iu', $block['text']) === 1) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** The number of an article may stand where its first page does; a preprint's is not printed. */
+    private static function pages(Document $page): string
+    {
+        $first = $page->meta('citation_firstpage');
+        $last = $page->meta('citation_lastpage');
+
+        return match (true) {
+            preg_match('/\d[.\/]\d.*[.\/]/', $first) === 1 => '',
+            $first !== '' && $last !== '' && $first !== $last => "{$first}-{$last}",
+            default => $first,
         };
     }
 

@@ -7,6 +7,8 @@ namespace Bibrel\Core\Read\Web;
 /** The objects of a page's JSON-LD (W3C JSON-LD 1.1, embedded in HTML), as far as pages for reading use it. */
 final class JsonLd
 {
+    private const PREFIX = '~^(?:schema:|https?://schema\.org/)~i';
+
     /** @return list<array<string, mixed>> every object of the page's JSON-LD, those in @graph too */
     public static function objects(Document $page): array
     {
@@ -18,11 +20,33 @@ final class JsonLd
             $text = (string) preg_replace('~^\s*(?:<!--|/\*<!\[CDATA\[\*/|//<!\[CDATA\[)|(?:-->|/\*\]\]>\*/|//\]\]>)\s*$~', '', $script->textContent);
             $json = json_decode($text, true, 64);
             if (is_array($json)) {
-                self::collect($json, $objects);
+                self::collect(self::plain($json), $objects);
             }
         }
 
         return $objects;
+    }
+
+    /**
+     * Properties and types by their plain names, where a page writes them with the vocabulary's prefix or address:
+     * "schema:Dataset", "https://schema.org/Dataset".
+     *
+     * @param  array<mixed>  $json
+     * @return array<mixed>
+     */
+    private static function plain(array $json, bool $inType = false): array
+    {
+        $named = [];
+        foreach ($json as $key => $value) {
+            $key = is_string($key) ? (string) preg_replace(self::PREFIX, '', $key) : $key;
+            $named[$key] = match (true) {
+                is_array($value) => self::plain($value, $key === '@type'),
+                $key === '@type' && is_string($value), $inType && is_string($value) => preg_replace(self::PREFIX, '', $value),
+                default => $value,
+            };
+        }
+
+        return $named;
     }
 
     /**

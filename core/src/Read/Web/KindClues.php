@@ -43,6 +43,12 @@ final class KindClues implements Clues
         ];
     }
 
+    /** Whether a name ends as those of newspapers do. */
+    public static function isNewspaper(string $name): bool
+    {
+        return preg_match('/(?<![\p{L}\p{N}])(?:'.self::NEWSPAPER.'|Mercury|News)$/u', $name) === 1;
+    }
+
     private static function says(Document $page, string $pattern): bool
     {
         foreach (array_slice($page->blocks(), 0, 8) as $block) {

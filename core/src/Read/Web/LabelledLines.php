@@ -4,45 +4,75 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Read\Web;
 
+use Bibrel\Core\Read\Bylines;
 use Bibrel\Core\Read\Confidence;
+use Bibrel\Core\Read\Finding;
+use Bibrel\Core\Read\NameShape;
+use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Role;
 
 /** Values behind their names, as museums, archives and offices print them: "Artist", "Date made", "Report number: …". */
 final class LabelledLines implements Clues
 {
-    private const PEOPLE = ['artist' => Role::Artist, 'cartographer' => Role::Author, 'maker' => Role::Artist, 'painter' => Role::Artist, 'sculptor' => Role::Artist, 'photographer' => Role::Photographer, 'author' => Role::Author, 'authors' => Role::Author, 'author(s)' => Role::Author, 'creator' => Role::Author, 'host' => Role::Host, 'hosted by' => Role::Host, 'presenter' => Role::Host, 'director' => Role::Director];
+    private const PEOPLE = ['artist' => Role::Artist, 'cartographer' => Role::Author, 'maker' => Role::Artist, 'painter' => Role::Artist, 'sculptor' => Role::Artist, 'photographer' => Role::Photographer, 'author' => Role::Author, 'authors' => Role::Author, 'author(s)' => Role::Author, 'byline' => Role::Author, 'creator' => Role::Author, 'host' => Role::Host, 'hosted by' => Role::Host, 'presenter' => Role::Host, 'director' => Role::Director];
 
     private const MADE = ['date made', 'date created', 'created', 'made', 'date of creation', 'production date', 'taken', 'taken on', 'date taken'];
 
-    private const PUBLISHED = ['published', 'date published', 'publication date', 'release date', 'released', 'issued', 'date of publication', 'first published'];
+    private const PUBLISHED = ['published', 'date published', 'publication date', 'release date', 'released', 'issued', 'date of publication', 'first published', 'publication year'];
 
-    private const FIELDS = ['report number' => 'containers.0.number', 'report no.' => 'containers.0.number', 'publication number' => 'containers.0.number', 'medium' => 'medium', 'materials' => 'medium', 'medium and support' => 'medium', 'doi' => 'containers.0.doi', 'collection' => 'containers.0.collection', 'publisher' => 'containers.0.publisher', 'isbn' => 'isbn'];
+    private const FIELDS = ['report number' => 'containers.0.number', 'report no.' => 'containers.0.number', 'publication number' => 'containers.0.number', 'medium' => 'medium', 'materials' => 'medium', 'medium and support' => 'medium', 'doi' => 'containers.0.doi', 'collection' => 'containers.0.collection', 'isbn' => 'isbn'];
+
+    /** Kinds that bear the date they were made under the label "Date". */
+    private const DATED = ['map', 'photograph', 'artwork'];
 
     public function in(Document $page): array
     {
         $labels = $page->labels();
+        $kind = self::kind($page);
         $findings = [];
-        foreach ($labels->found as $name => ['label' => $label, 'value' => $value]) {
+        foreach ($labels->found as $name => ['label' => $label, 'value' => $value, 'lines' => $lines]) {
             $where = Labels::where($label);
             $findings = [...$findings, ...match (true) {
-                isset(self::PEOPLE[$name]) => Make::role(self::PEOPLE[$name], $value, $where),
+                isset(self::PEOPLE[$name]) => self::people($kind === 'photograph' && $name === 'creator' ? Role::Photographer : self::PEOPLE[$name], $lines, $where),
                 in_array($name, self::MADE, true) => Make::date($value, $where, Confidence::Likely, true, 'made'),
                 in_array($name, self::PUBLISHED, true) => Make::date($value, $where, Confidence::Likely, true),
+                $name === 'publisher' => Make::publisher($value, $where, Confidence::Likely, true),
                 isset(self::FIELDS[$name]) => Make::text(self::FIELDS[$name], $value, $where, Confidence::Likely, true),
                 default => [],
             }];
         }
-        $kind = match (true) {
-            $labels->has('cartographer'), $labels->has('scale') && $labels->has('date') => 'map',
-            $labels->has('photographer', 'taken on', 'date taken') => 'photograph',
-            $labels->has('report number') => 'report',
-            default => '',
-        };
 
         return [
             ...Make::text('kind', $kind, 'From the way the page describes it.', Confidence::Likely),
             ...$findings,
-            ...Make::date($kind === 'map' ? $labels->value('date') : '', Labels::where('Date'), Confidence::Likely, true, 'made'),
+            ...Make::date(in_array($kind, self::DATED, true) ? $labels->value('date') : '', Labels::where('Date'), Confidence::Likely, true, 'made'),
         ];
+    }
+
+    private static function kind(Document $page): string
+    {
+        $labels = $page->labels();
+
+        return match (true) {
+            $labels->has('cartographer'), $labels->has('scale') && $labels->has('date') => 'map',
+            $labels->has('photographer', 'taken on', 'date taken') => 'photograph',
+            $labels->has('report number') => 'report',
+            default => KindLabel::of($page),
+        };
+    }
+
+    /**
+     * @param  list<string>  $lines  of the value, each with a name or several
+     * @return list<Finding>
+     */
+    private static function people(Role $role, array $lines, string $where): array
+    {
+        // A raised number behind a name leads to a note.
+        $lines = array_map(static fn (string $line): string => (string) preg_replace('/(?<=\p{Ll})\d{1,2}(?=$|[\s,(])/u', '', $line), $lines);
+        // Of several lines those with a name count; the rest are posts, firms and accounts.
+        $named = count($lines) < 2 ? [] : array_filter($lines, static fn (string $line): bool => NameShape::fills($line) || preg_match('/^'.NameShape::TURNED.'/u', $line) === 1);
+        $people = array_merge(...array_map(Bylines::contributors(...), $named === [] ? $lines : array_values($named)) ?: [[]]);
+
+        return Make::people(array_map(static fn (Contributor $one): Contributor => new Contributor($role, $one->name), $people), $where, Confidence::Likely, implode('; ', $lines), true);
     }
 }

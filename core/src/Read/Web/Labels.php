@@ -10,10 +10,30 @@ final readonly class Labels
     /** Longer values are text. */
     private const LONGEST = 200;
 
-    /** Labels that stand before their value in two elements of a line; elsewhere two elements are seldom a label and its value. */
-    private const IN_LINES = '(?:medium|materials|medium and support|report number|report no\.|publication number|doi|collection|publisher|isbn|(?:accession|object|inventory) number)';
+    /** The same labels in other words and other languages, by the one they are known under here. */
+    private const SAME = [
+        'artist' => ['künstler', 'künstlerin', 'künstler/in', 'künstler:in', 'artiste', 'artista', 'kunstenaar', 'kunstner', 'konstnär', 'artist/maker', 'artist name'],
+        'maker' => ['vervaardiger', 'hersteller', 'fabricant'],
+        'photographer' => ['fotograf', 'fotograf/in', 'fotograf:in', 'photographe', 'fotógrafo', 'fotógrafa', 'fotograaf'],
+        'author' => ['main author', 'first author', 'corporate author', 'author/creator', 'creator/author', 'autor', 'autor/in', 'autor:in', 'auteur', 'auteurs', 'autore', 'verfasser', 'verfasser/in', 'forfatter'],
+        'creator' => ['creators', 'creator(s)', 'created by', 'creator/contributor', 'urheber', 'créateur'],
+        'title' => ['titel', 'titre', 'título', 'titolo', 'document title', 'title/name'],
+        'date' => ['datierung', 'datering', 'entstehungsjahr', 'entstehungszeit', 'fecha', 'datazione', 'year', 'jahr', 'année', 'date of work', 'date(s)', 'dates'],
+        'date made' => ['creation date', 'date de création', 'fecha de creación', 'herstellungsdatum'],
+        'publication year' => ['year of publication'],
+        'publication date' => ['date de publication', 'fecha de publicación', 'erscheinungsdatum', 'erscheinungsjahr', 'date/year published', 'pub date', 'pub. date'],
+        'medium' => ['material/technik', 'material und technik', 'technik', 'technique', 'técnica', 'tecnica', 'matériaux et techniques', 'materials and techniques', 'materiaal', 'materials & techniques', 'medium/technique'],
+        'inventory number' => ['inventarnummer', 'inventarnr.', 'inventarnr', 'inventory no.', 'inv. no.', 'inv. nr.', 'objektnummer', 'objectnummer', 'numéro d’inventaire', 'n° d’inventaire', 'número de inventario', 'accession no.', 'accession no', 'object id', 'museum number'],
+        'publisher' => ['verlag', 'éditeur', 'editorial', 'uitgever', 'editore', 'digital publisher'],
+        'publication title' => ['journal/magazine', 'periodical', 'periodical title', 'newspaper', 'magazine', 'revue', 'zeitschrift', 'revista'],
+        'type' => ['objektart', 'objekttyp', 'type d’objet', 'tipo', 'objecttype', 'object type', 'type of work', 'type of object', 'work type', 'type of resource', 'resource type', 'item type', 'content type', 'publication type', 'genre', 'genre/form', 'format', 'classification'],
+        'scale' => ['scale 1', 'maßstab', 'échelle', 'escala'],
+    ];
 
-    /** @param  array<string, array{label: string, value: string}>  $found  by the label in small letters */
+    /** Labels that tell a value wherever two elements stand side by side, or a heading over its value. */
+    private const TOLD = ['medium', 'materials', 'medium and support', 'report number', 'report no.', 'publication number', 'doi', 'collection', 'isbn', 'accession number', 'object number', 'author', 'authors', 'author(s)', 'artist', 'maker', 'painter', 'sculptor', 'photographer', 'cartographer', 'creator', 'title', 'date', 'published', 'publication date', 'date published', 'date made', 'publication title', 'source', 'journal', 'journal title', 'volume', 'issue', 'pages', 'publisher', 'document type', 'source type', 'type', 'database', 'inventory number', 'scale', 'issn'];
+
+    /** @param  array<string, array{label: string, value: string, lines: list<string>}>  $found  by the label in small letters */
     private function __construct(public array $found)
     {
     }
@@ -21,9 +41,11 @@ final readonly class Labels
     public static function of(Document $page): self
     {
         $found = [];
-        foreach (self::pairs($page) as [$label, $value]) {
+        $known = self::known();
+        foreach (self::pairs($page) as [$label, $value, $lines]) {
             if ($label !== '' && $value !== '' && mb_strlen($value) <= self::LONGEST) {
-                $found[mb_strtolower(trim($label, " :\u{00A0}"))] ??= ['label' => trim($label, ' :'), 'value' => $value];
+                $name = mb_strtolower(trim($label, " :\u{00A0}"));
+                $found[$known[$name] ?? $name] ??= ['label' => trim($label, ' :'), 'value' => $value, 'lines' => $lines];
             }
         }
 
@@ -53,50 +75,114 @@ final readonly class Labels
         return "From the line “{$label}” on the page.";
     }
 
-    /** @return list<array{string, string}> label and value */
-    private static function pairs(Document $page): array
+    /** @return array<string, string> the label something is known under, by what else it is called */
+    private static function known(): array
     {
-        return [...self::lists($page), ...self::rows($page), ...self::lines($page), ...self::blocks($page)];
+        static $known = null;
+        if ($known === null) {
+            $known = [];
+            foreach (self::SAME as $name => $others) {
+                $known += array_fill_keys($others, $name);
+            }
+        }
+
+        return $known;
     }
 
-    /** @return list<array{string, string}> */
+    /** @return list<array{string, string, list<string>}> label, value, and the lines of the value */
+    private static function pairs(Document $page): array
+    {
+        return [...self::lists($page), ...self::rows($page), ...self::lines($page), ...self::headed($page), ...self::blocks($page)];
+    }
+
+    /**
+     * @param  list<\DOMElement>  $values  each with lines of its own
+     * @return array{string, string, list<string>}
+     */
+    private static function pair(Document $page, \DOMElement $label, array $values): array
+    {
+        $lines = array_merge(...array_map(VisibleText::lines(...), $values) ?: [[]]);
+
+        return [$page->text($label), $page->text($values[0] ?? null), $lines];
+    }
+
+    /** @return list<array{string, string, list<string>}> */
     private static function lists(Document $page): array
     {
         $pairs = [];
-        foreach ($page->mentions('<dt') ? $page->all('//dl/dt') : [] as $term) {
-            $pairs[] = [$page->text($term), $page->text($page->all('following-sibling::*[1][self::dd]', $term)[0] ?? null)];
+        foreach ($page->mentions('<dt') ? $page->all('//dl//dt') : [] as $term) {
+            $values = [];
+            for ($next = $term->nextElementSibling; $next !== null && $next->localName === 'dd'; $next = $next->nextElementSibling) {
+                $values[] = $next;
+            }
+            $pairs[] = self::pair($page, $term, $values);
         }
 
         return $pairs;
     }
 
-    /** @return list<array{string, string}> */
+    /** @return list<array{string, string, list<string>}> */
     private static function rows(Document $page): array
     {
         $pairs = [];
         foreach ($page->mentions('<tr') ? $page->all('//tr[count(*)=2]') : [] as $row) {
             $cells = $page->all('./*', $row);
-            $pairs[] = [$page->text($cells[0]), $page->text($cells[1] ?? null)];
+            $pairs[] = self::pair($page, $cells[0], array_slice($cells, 1));
         }
 
         return $pairs;
     }
 
-    /** @return list<array{string, string}> */
+    /** @return list<array{string, string, list<string>}> */
     private static function lines(Document $page): array
     {
         $pairs = [];
-        foreach ($page->matches('~>\s*'.self::IN_LINES.'\s*:?\s*</~i') ? $page->all('//*[(self::li or self::div or self::p) and count(*)=2 and not(*[1]/*)]') : [] as $line) {
+        foreach (self::isTold($page) ? $page->all('//*[(self::li or self::div or self::p) and count(*)=2 and not(*[1]/*) and string-length(*[1])<40]') : [] as $line) {
             $parts = $page->all('./*', $line);
-            if (preg_match('/^'.self::IN_LINES.'\s*:?$/i', $page->text($parts[0])) === 1) {
-                $pairs[] = [$page->text($parts[0]), $page->text($parts[1])];
+            if (self::tells($page->text($parts[0]))) {
+                $pairs[] = self::pair($page, $parts[0], array_slice($parts, 1));
             }
         }
 
         return $pairs;
     }
 
-    /** @return list<array{string, string}> */
+    /**
+     * A small heading over its value, both alone in their box.
+     *
+     * @return list<array{string, string, list<string>}>
+     */
+    private static function headed(Document $page): array
+    {
+        $pairs = [];
+        foreach (self::isTold($page) ? $page->all('//*[self::h3 or self::h4 or self::h5 or self::h6][not(preceding-sibling::*)]') : [] as $heading) {
+            $box = $heading->parentNode;
+            if ($box instanceof \DOMElement && self::tells($page->text($heading)) && $page->all('.//h1|.//h2|.//h3|.//h4|.//h5|.//h6', $box) === [$heading]) {
+                $lines = array_slice(VisibleText::lines($box), 1);
+                $pairs[] = [$page->text($heading), $lines[0] ?? '', $lines];
+            }
+        }
+
+        return $pairs;
+    }
+
+    /** Whether the page's markup holds such a label in an element of its own. */
+    private static function isTold(Document $page): bool
+    {
+        static $pattern = null;
+        $pattern ??= '~>\s*(?:'.implode('|', array_map(static fn (string $label): string => preg_quote($label, '~'), [...self::TOLD, ...array_keys(self::known())])).')\s*:?\s*<~iu';
+
+        return $page->matches($pattern);
+    }
+
+    private static function tells(string $label): bool
+    {
+        $name = mb_strtolower(trim($label, " :\u{00A0}"));
+
+        return in_array(self::known()[$name] ?? $name, self::TOLD, true);
+    }
+
+    /** @return list<array{string, string, list<string>}> */
     private static function blocks(Document $page): array
     {
         $pairs = [];
@@ -109,9 +195,9 @@ final readonly class Labels
                 continue;
             }
             if (str_contains($block['text'], ': ') && preg_match('/^(\p{Lu}[\p{L}() .]{2,24}):\s+(\S.*)$/u', $block['text'], $m) === 1) {
-                $pairs[] = [$m[1], $m[2]];
+                $pairs[] = [$m[1], $m[2], [$m[2]]];
             } elseif (strlen($block['text']) < 80 && preg_match('/^(Taken on|Taken|Hosted by|Released|Presented by)\s+(\S[^.]*)/u', $block['text'], $m) === 1) {
-                $pairs[] = [$m[1], $m[2]];
+                $pairs[] = [$m[1], $m[2], [$m[2]]];
             }
         }
 

@@ -26,12 +26,25 @@ final class Make
     }
 
     /**
+     * Who published something, without the marks libraries put around it: "Fennmouth : Low Press," is "Low Press".
+     *
+     * @return list<Finding>
+     */
+    public static function publisher(string $value, string $where, Confidence $confidence, bool $visible = false): array
+    {
+        $name = trim((string) preg_replace('/^[^:]{2,40}\s:\s+/u', '', Text::line($value)), ' ,;:[]');
+
+        return $name === '' ? [] : [new Finding('containers.0.publisher', $name, new Evidence($where, Text::line($value), $visible), $confidence)];
+    }
+
+    /**
      * @param  string  $locale  the page's, as "en-US", which tells whether the day or the month stands first
      * @return list<Finding>
      */
     public static function date(string $value, string $where, Confidence $confidence, bool $visible = false, string $field = 'containers.0.date', string $locale = ''): array
     {
-        $date = DateLine::parse(Text::line($value), $locale);
+        // Libraries write "c2012." and "[2012]".
+        $date = DateLine::parse((string) preg_replace('/^[\[©]?\s*[cp]?(\d{4})\]?\.?$/u', '$1', Text::line($value)), $locale);
 
         return $date->isDate() ? [new Finding($field, $date->words(), new Evidence($where, Text::line($value), $visible), $confidence)] : [];
     }

@@ -18,8 +18,8 @@ final class SocialPost implements Clues
     {
         $title = $page->meta('og:title', 'twitter:title');
         // The account stands in the title, or in the address of the post.
-        $isPost = preg_match('~^/([\w.-]+)/(?:status|statuses|posts?)/\d{6,}~', (string) parse_url($page->url, PHP_URL_PATH), $account) === 1;
-        if (preg_match('/^(.{1,80}?)\s*\((@[\w.-]+)\)/u', $title, $m) !== 1 && ! ($isPost && preg_match('/^(.{1,80}?) on \p{Lu}\w+$/u', $title, $m) === 1)) {
+        $isPost = preg_match('~^/(?|@([\w.-]+)|([\w.-]+)/(?:status|statuses|posts?))/\d{6,}~', (string) parse_url($page->url, PHP_URL_PATH), $account) === 1;
+        if (preg_match('/^(.{1,80}?)\s*\((@[\w.-]+(?:@[\w.-]+)?)\)/u', $title, $m) !== 1 && ! ($isPost && preg_match('/^(.{1,80}?) on \p{Lu}\w+$/u', $title, $m) === 1)) {
             return [];
         }
         $shown = $m[1];

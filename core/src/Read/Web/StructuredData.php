@@ -19,13 +19,13 @@ final class StructuredData implements Clues
     private const MADE = ['artwork', 'photograph', 'map'];
 
     private const ROLES = [
-        'director' => Role::Director, 'actor' => Role::Performer, 'editor' => Role::Editor, 'translator' => Role::Translator, 'illustrator' => Role::Illustrator,
+        'director' => Role::Director, 'writer' => Role::Writer, 'actor' => Role::Performer, 'editor' => Role::Editor, 'translator' => Role::Translator, 'illustrator' => Role::Illustrator,
         'composer' => Role::Composer, 'byArtist' => Role::Performer, 'host' => Role::Host, 'readBy' => Role::Narrator,
     ];
 
     /** Whose deeds matter for which kinds; elsewhere a name in that property is no contributor of the source. */
     private const ROLES_OF = [
-        'film' => ['director', 'actor'], 'tv-episode' => ['director'], 'tv-series' => [], 'podcast-episode' => ['host'], 'book' => ['editor', 'translator', 'illustrator'],
+        'film' => ['director', 'writer', 'actor'], 'tv-episode' => ['director'], 'tv-series' => [], 'podcast-episode' => ['host'], 'book' => ['editor', 'translator', 'illustrator'],
         'song' => ['byArtist'], 'album' => ['byArtist'], 'chapter' => ['translator'], 'audiobook' => ['readBy'],
     ];
 
@@ -67,7 +67,7 @@ final class StructuredData implements Clues
             ...self::people($about, $schema, $kind),
             ...self::dates($about, $schema, $kind),
             ...self::container($about, $schema),
-            ...Make::text('containers.0.publisher', $schema->name($about['publisher'] ?? $about['productionCompany'] ?? $about['sourceOrganization'] ?? ''), self::WHERE, $stated),
+            ...Make::publisher($schema->name($about['publisher'] ?? $about['productionCompany'] ?? $about['sourceOrganization'] ?? ''), self::WHERE, $stated),
             ...$one('containers.0.version', in_array($kind, ['data-set', 'software', 'app'], true) ? ($text('version') ?: $text('softwareVersion')) : ''),
             ...$one('containers.0.edition', $text('bookEdition')),
             ...$one('containers.0.number', $text('reportNumber')),
@@ -92,6 +92,8 @@ final class StructuredData implements Clues
             'artwork' => Role::Artist,
             'photograph' => Role::Photographer,
             'podcast-episode', 'podcast-series' => Role::Host,
+            // Whose name a film's data gives first wrote it; its entry begins with the title.
+            'film', 'tv-episode', 'tv-series' => Role::Writer,
             default => Role::Author,
         };
         $people = array_map(
@@ -101,6 +103,7 @@ final class StructuredData implements Clues
         foreach (self::ROLES_OF[$kind] ?? [] as $property) {
             $people = [...$people, ...$schema->people($about[$property] ?? [], self::ROLES[$property])];
         }
+        usort($people, static fn (Contributor $a, Contributor $b): int => (int) ($b->role === Role::Director) <=> (int) ($a->role === Role::Director));
 
         return Make::people($people, self::WHERE, Confidence::Stated, $schema->name($about['author'] ?? $about['creator'] ?? $about['artist'] ?? ''));
     }
@@ -136,10 +139,11 @@ final class StructuredData implements Clues
     {
         $findings = [];
         $one = static fn (string $field, string $value): array => Make::text($field, $value, self::WHERE, Confidence::Stated);
-        foreach (['partOfSeries', 'inDefinedTermSet'] as $property) {
+        foreach (['partOfSeries', 'inDefinedTermSet', 'inAlbum'] as $property) {
             $findings = [...$findings, ...$one('containers.0.title', $schema->name($about[$property] ?? ''))];
         }
-        $findings = [...$findings, ...$one('containers.0.season', Schema::text($schema->object($about['partOfSeason'] ?? [])['seasonNumber'] ?? ''))];
+        $season = $schema->object($about['partOfSeason'] ?? []);
+        $findings = [...$findings, ...$one('containers.0.season', Schema::text($season['seasonNumber'] ?? $season['position'] ?? ''))];
         $part = $schema->object($about['isPartOf'] ?? []);
         for ($depth = 0; $part !== [] && $depth < 4; $depth++) {
             $findings = [

@@ -104,7 +104,7 @@ final class WebPage
     /** @return list<Clues> in the order of trust */
     private static function clues(): array
     {
-        return [new CitationMeta, new Prism, new Coins, new SocialPost, new StructuredData, new DublinCore, new Microformats, new ForumThread, new OpenGraph, new PlainMeta, new JournalLine, new LabelledLines, new MuseumObject, new MarkedByline, new VisibleByline, new Signature, new VisibleDate, new MarkedDate, new Headline, new CopyrightLine, new AddressClues, new KindClues];
+        return [new CitationMeta, new EprintMeta, new Prism, new Coins, new DatabaseRecord, new SocialPost, new StructuredData, new DublinCore, new Microformats, new ForumThread, new OpenGraph, new PlainMeta, new LabelledLines, new MuseumObject, new MarkedByline, new VisibleByline, new Signature, new VisibleDate, new MarkedDate, new Headline, new CopyrightLine, new AddressClues, new KindClues];
     }
 
     /**
