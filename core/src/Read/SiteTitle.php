@@ -53,6 +53,10 @@ final readonly class SiteTitle
     public static function besides(string $title, string $heading): string
     {
         $title = Text::line($title);
+        // In brackets several words are the larger work: "Tide Mills (Lamplore Encyclopedia)"; a year or one word is not.
+        if ($heading !== '' && preg_match('/^'.preg_quote(Text::line($heading), '/').'\s+\((\p{Lu}[\p{L}’\'-]* [^()]{3,70})\)$/iu', $title, $m) === 1) {
+            return $m[1];
+        }
         $heading = preg_quote(Text::line($heading), '/');
 
         // Before the heading a hyphen needs its spaces, or "Twenty-one" would part in two.

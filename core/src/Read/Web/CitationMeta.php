@@ -29,7 +29,7 @@ final class CitationMeta implements Clues
             ...$text('containers.0.issue', 'citation_issue'),
             ...Make::text('containers.0.pages', self::pages($page), self::WHERE, Confidence::Stated),
             ...$text('containers.0.doi', 'citation_doi'),
-            ...$text('containers.0.number', 'citation_technical_report_number', 'citation_patent_number'),
+            ...Make::text('containers.0.number', str_replace(':', '', $page->meta('citation_technical_report_number', 'citation_patent_number')), self::WHERE, Confidence::Stated),
             ...$text('isbn', 'citation_isbn'),
             ...self::database($page),
         ];

@@ -13,13 +13,15 @@ final class CopyrightLine implements Clues
     /** A full stop inside a name ("Co. L.P.", "Northmere.example") does not end it. */
     private const LINE = '/(?:©|®(?=\s*\d{4})|\(c\)|copyright)\s*(?:©|\(c\)|copyright)?\s*((?:\d{4}\s*[-–]\s*)?\d{4})?[,.]?\s*(?:by\s+|of\s+)?((?:[^.|·•\d©]|\.(?=[\p{L}\d])|(?<=\.\p{Lu})\.){3,80}?)?(?:\s*(?:,|\||·|•|\.(?!\p{L})|all rights|\s(?:is|are|may|does|and its|and wire|and\/or)\s|$|(\d{4})))/iu';
 
+    public const WHERE = 'From the copyright line.';
+
     public function in(Document $page): array
     {
         $owner = self::owner($page);
         $isHost = $owner !== '' && Text::folded($owner) === Text::folded((string) preg_replace('/\.[^.]+$/', '', $page->host()));
 
         return [
-            ...Make::text('containers.0.publisher', $owner, 'From the copyright line.', Confidence::Likely, true),
+            ...Make::text('containers.0.publisher', $owner, self::WHERE, Confidence::Likely, true),
             ...Make::text('containers.0.title', $isHost ? $owner : '', 'From the copyright line; the address says the same.', Confidence::Likely, true),
         ];
     }
@@ -36,7 +38,7 @@ final class CopyrightLine implements Clues
 
         $owner .= preg_match('/\.\p{Lu}$/u', $owner) === 1 ? '.' : '';
 
-        return preg_match('/^(?:all rights|все права|всички права|wszelkie prawa|alle rechte|tous droits|todos los derechos|tutti i diritti|minden jog|reserved|notice|policy|credit|holder|info|law)|:|^[^\p{L}\p{N}]|^www\./iu', $owner) === 1 || preg_match('/^\p{Ll}+ /u', $owner) === 1 ? '' : $owner;
+        return preg_match('/^(?:all rights|все права|всички права|wszelkie prawa|alle rechte|tous droits|todos los derechos|tutti i diritti|minden jog|reserved|notice|policy|credit|holder|info|law|status)|:|^[^\p{L}\p{N}]|^www\./iu', $owner) === 1 || preg_match('/^\p{Ll}+ /u', $owner) === 1 ? '' : $owner;
     }
 
     /** The last year of the line; an empty string where there is none. */

@@ -44,7 +44,7 @@ final class DatabaseRecord implements Clues
             ...self::kind($type !== '' ? $type : self::guessed($line, $periodical)),
             ...Make::text('title.main', self::title($labels), Labels::where('Title'), Confidence::Stated, true),
             ...($label === '' ? self::author($page) : []),
-            ...$text('containers.0.title', $periodical),
+            ...Make::text('containers.0.title', $periodical, $where, Confidence::Stated, true),
             ...$text('containers.0.volume', $line->volume ?? ''),
             ...$text('containers.0.issue', $line->issue ?? ''),
             ...$text('containers.0.pages', $line->pages ?? ''),

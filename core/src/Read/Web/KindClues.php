@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Read\Web;
 
 use Bibrel\Core\Read\Confidence;
+use Bibrel\Core\Read\SiteTitle;
 
 /** What kind of source a page is, by its metadata for sharing, its address and the way it is built. */
 final class KindClues implements Clues
@@ -27,11 +28,12 @@ final class KindClues implements Clues
 
         return [
             ...$kind(preg_match('~/wiki/(?!(?:File|Image):)[^/]~', $path) === 1 ? 'wiki-entry' : '', 'The address is an entry’s in a wiki.', Confidence::Stated),
+            ...$kind(preg_match('~/wiki/\p{Lu}\p{L}{3,8}:.+\.(?:jpe?g|tiff?)$~iu', rawurldecode($path)) === 1 ? 'photograph' : '', 'The address is a picture’s in a wiki.', Confidence::Likely),
             ...$kind(preg_match('~/(?:press|news|media)-?releases?/[^/]~i', $path) === 1 ? 'press-release' : '', 'The address is a press release’s.', Confidence::Likely),
             ...$kind(self::says($page, '/^(?:press|news|media) release$|^for immediate release\b|^news provided by\b/iu') ? 'press-release' : '', 'The page calls itself a press release.', Confidence::Stated),
             ...$kind(self::says($page, '/^(?:dear|to the) editors?\b/iu') ? 'reader-letter' : '', 'It begins as a letter to the editor.', Confidence::Likely),
             ...$kind(preg_match('/\bdefinition\b|\bmeaning of\b/i', $page->tabName()) === 1 && preg_match('~/(?:dictionary|define|definition|word)s?/~i', $path) === 1 ? 'online-reference' : '', 'The page defines a word.', Confidence::Likely),
-            ...$kind(preg_match('/\b(?:encyclop(?:a?edia|edic)|dictionary|lexicon)\b/i', $page->meta('og:site_name')) === 1 && self::isEntry($page, $path) ? 'online-reference' : '', 'The site is a reference work.', Confidence::Likely),
+            ...$kind(preg_match('/\b(?:encyclop(?:a?edia|edic)|dictionary|lexicon)\b/i', $page->meta('og:site_name') ?: SiteTitle::besides($page->tabName(), $page->text($page->first('//h1')))) === 1 && self::isEntry($page, $path) ? 'online-reference' : '', 'The site is a reference work.', Confidence::Likely),
             ...$kind(self::isPrinted($page) ? 'online-article' : '', 'The page says that it appeared in print.', Confidence::Likely),
             ...$kind(self::isNamed($page, self::NEWSPAPER) && ($shared === 'online-article' || self::isSigned($page)) ? 'newspaper-article' : '', 'The site’s name is a newspaper’s.', Confidence::Likely),
             ...$kind(self::isNamed($page, self::PRESS) && self::isSigned($page) ? 'online-article' : '', 'The site is a newspaper’s or magazine’s, and the page is signed.', Confidence::Likely),

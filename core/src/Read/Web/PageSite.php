@@ -5,13 +5,21 @@ declare(strict_types=1);
 namespace Bibrel\Core\Read\Web;
 
 use Bibrel\Core\Read\Confidence;
+use Bibrel\Core\Read\Evidence;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Shape;
+use Bibrel\Core\Source\Text;
 
 /** What the site around a page is called, out of what its data, its tab's name and its copyright line say. */
 final class PageSite
 {
+    /** Kinds that are part of a larger work, which sites of others show. */
+    private const PARTS = ['podcast-episode', 'tv-episode', 'radio-episode', 'song', 'chapter', 'conference-paper', 'journal-article', 'magazine-article', 'newspaper-article'];
+
+    /** Kinds that a site issues itself: where nobody else is named, the site is their publisher. */
+    private const ISSUED = ['report', 'data-set', 'government-document', 'standard'];
+
     /**
      * A site does not bear the title of one of its pages. Where the page names no site, whoever states that they publish
      * it is the best that is known.
@@ -23,7 +31,9 @@ final class PageSite
     public static function settled(array $names, array $publishers, Document $page, string $kind): array
     {
         $heading = $page->text($page->heading());
-        $names = array_values(array_filter($names, static fn (Finding $one): bool => $heading === '' || $one->text() !== $heading));
+        // Over an episode a page often sets the name of its series.
+        $isEpisode = in_array($kind, ['tv-episode', 'podcast-episode', 'radio-episode'], true);
+        $names = array_values(array_filter($names, static fn (Finding $one): bool => $isEpisode || $heading === '' || $one->text() !== $heading));
         $isNamed = array_filter($names, static fn (Finding $one): bool => $one->confidence !== Confidence::Guess) !== [];
         if ($isNamed || ! in_array(Kinds::all()->get($kind)->shape, [Shape::Online, Shape::Article], true)) {
             return $names;
@@ -31,5 +41,34 @@ final class PageSite
         $stated = array_filter($publishers, static fn (Finding $one): bool => $one->confidence === Confidence::Stated);
 
         return [...array_map(static fn (Finding $one): Finding => new Finding('containers.0.title', $one->value, $one->evidence, Confidence::Likely), array_values($stated)), ...$names];
+    }
+
+    /**
+     * Where the source only is shown or listed by a site, the site is no part of it: a book or a film has no larger work
+     * around it, and the copyright line is that of the site, not of the series, the album or the newspaper it shows.
+     *
+     * @param  array<string, list<Finding>>  $found  by field
+     * @return array<string, list<Finding>>
+     */
+    public static function around(array $found, Document $page, string $kind): array
+    {
+        $names = $found['containers.0.title'] ?? [];
+        $isWhole = Kinds::all()->get($kind)->fieldAt('containers.0.title') === null;
+        $site = Text::folded($page->meta('og:site_name'));
+        $isShown = $isWhole || in_array($kind, self::PARTS, true) && $site !== '' && $names !== [] && Text::folded($names[0]->text()) !== $site && $names[0]->confidence === Confidence::Stated;
+        if ($isShown) {
+            $found['containers.0.publisher'] = array_map(static fn (Finding $one): Finding => $one->evidence->where === CopyrightLine::WHERE ? $one->withConfidence(Confidence::Guess) : $one, $found['containers.0.publisher'] ?? []);
+        }
+        if ($isWhole) {
+            $found['containers.0.title'] = [];
+            if (in_array($kind, self::ISSUED, true)) {
+                $found['containers.0.publisher'] = [...$found['containers.0.publisher'] ?? [], ...array_map(static fn (Finding $one): Finding => new Finding('containers.0.publisher', $one->value, new Evidence('The site it is published on.', $one->evidence->text, $one->evidence->visible), $one->confidence === Confidence::Guess ? Confidence::Guess : Confidence::Likely), $names)];
+            }
+            foreach (Kinds::all()->get($kind)->fieldAt('containers.1.title') === null ? [] : $names as $one) {
+                $found['containers.1.title'][] = new Finding('containers.1.title', $one->value, new Evidence('The site the page stands on. It belongs into the entry if it is where you got at the work itself.', $one->evidence->text, $one->evidence->visible), Confidence::Guess);
+            }
+        }
+
+        return $found;
     }
 }

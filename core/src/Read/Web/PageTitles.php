@@ -27,14 +27,17 @@ final class PageTitles
         $written = [];
         foreach ($titles as $title) {
             $tidy = SiteTitle::tidy(self::unsigned($title->text(), $titles), [...$siteNames, ...self::sections($title, $titles, $siteNames), ...$bylines]);
-            $section = self::section($tidy->title, $titles);
+            $heading = self::headed($tidy->title, $titles, $siteNames);
+            $maker = $heading === '' ? '' : trim(str_ireplace($heading, '', $tidy->title), ' ');
+            $headed = $heading === '' ? $tidy->title : $heading;
+            $section = self::section($headed, $titles);
             $where = $title->evidence->where;
-            foreach (array_filter([$section, $tidy->removed]) as $removed) {
+            foreach (array_filter([$maker, $section, $tidy->removed]) as $removed) {
                 $where .= " “{$removed}” was taken off.";
             }
             $where .= $tidy->lowered ? ' It stands in capitals there; check names and abbreviations.' : '';
             $confidence = $tidy->lowered || ! $title->evidence->visible && ! self::isSeenElsewhere($title, $titles) ? Confidence::Likely : $title->confidence;
-            $tidied[] = $one = new Finding($title->field, rtrim(mb_substr($tidy->title, 0, mb_strlen($tidy->title) - mb_strlen($section))), new Evidence($where, $title->evidence->text, $title->evidence->visible), $confidence);
+            $tidied[] = $one = new Finding($title->field, rtrim(mb_substr($headed, 0, mb_strlen($headed) - mb_strlen($section))), new Evidence($where, $title->evidence->text, $title->evidence->visible), $confidence);
             if (! $tidy->lowered) {
                 $written[$one->folded()] ??= $one;
             }
@@ -89,6 +92,25 @@ final class PageTitles
     }
 
     /**
+     * Where the heading is one of several parts between bars, it is the title, and the others are the maker, a section and
+     * the site: "Isidor Hamm | The Net Menders | Quay Museum". '' where it is none of several parts.
+     *
+     * @param  list<Finding>  $titles
+     * @param  list<string>  $siteNames
+     */
+    private static function headed(string $title, array $titles, array $siteNames): string
+    {
+        $parts = SiteTitle::parts($title);
+        foreach (count($parts) < 2 ? [] : $titles as $other) {
+            if ($other->evidence->visible && str_contains($other->text(), ' ') && in_array($other->folded(), array_map(Text::folded(...), $parts), true) && ! in_array($other->folded(), array_map(Text::folded(...), $siteNames), true)) {
+                return $other->text();
+            }
+        }
+
+        return '';
+    }
+
+    /**
      * "The Lamp-Trimmer by Eluned Prys" where the heading says "The Lamp-Trimmer": the title ends before its author.
      *
      * @param  list<Finding>  $titles
@@ -97,7 +119,7 @@ final class PageTitles
     {
         foreach ($titles as $other) {
             $heading = $other->text();
-            if ($other->evidence->visible && $heading !== '' && preg_match('/^'.preg_quote($heading, '/').'\s+(?:[|·•–—-]\s+)?by\s+\p{Lu}/u', $title) === 1) {
+            if ($other->evidence->visible && $heading !== '' && (preg_match('/^'.preg_quote($heading, '/').'\s+(?:[|·•–—-]\s+)?by\s+\p{Lu}/u', $title) === 1 || SiteTitle::on($title, $heading) !== '')) {
                 return $heading;
             }
         }

@@ -43,9 +43,10 @@ final class WebPage
             $found = self::numbered($found);
         }
         $found['containers.0.title'] = PageSite::settled($found['containers.0.title'] ?? [], $found['containers.0.publisher'] ?? [], $page, $kind);
+        $found = PageSite::around($found, $page, $kind);
         $site = self::best($found['containers.0.title']);
         $siteNames = array_map(static fn (Finding $one): string => $one->text(), $found['containers.0.title']);
-        $found['title.main'] = PageTitles::settled($found['title.main'] ?? [], $siteNames, array_map(static fn (Finding $one): string => $one->evidence->text, $found['contributors'] ?? []));
+        $found['title.main'] = PageTitles::settled($found['title.main'] ?? [], [...$siteNames, ...($kind === 'patent' ? array_map(static fn (Finding $one): string => $one->text(), $found['containers.0.number'] ?? []) : [])], array_map(static fn (Finding $one): string => $one->evidence->text, $found['contributors'] ?? []));
         if ($kind === 'online-reference') {
             $headings = array_values(array_filter($found['title.main'], static fn (Finding $one): bool => $one->evidence->visible));
             $found['title.main'] = $headings === [] ? $found['title.main'] : $headings;
@@ -104,7 +105,7 @@ final class WebPage
     /** @return list<Clues> in the order of trust */
     private static function clues(): array
     {
-        return [new CitationMeta, new EprintMeta, new Prism, new Coins, new DatabaseRecord, new SocialPost, new StructuredData, new DublinCore, new Microformats, new ForumThread, new OpenGraph, new PlainMeta, new LabelledLines, new MuseumObject, new MarkedByline, new VisibleByline, new Signature, new VisibleDate, new MarkedDate, new Headline, new CopyrightLine, new AddressClues, new KindClues];
+        return [new CitationMeta, new EprintMeta, new Prism, new Coins, new DatabaseRecord, new SocialPost, new StructuredData, new DublinCore, new Microformats, new ForumThread, new OpenGraph, new PlainMeta, new LabelledLines, new MuseumObject, new NameParts, new MarkedByline, new VisibleByline, new Signature, new VisibleDate, new MarkedDate, new Headline, new CopyrightLine, new AddressClues, new KindClues];
     }
 
     /**
