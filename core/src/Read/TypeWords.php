@@ -22,7 +22,7 @@ final class TypeWords
         'patent' => 'patents?',
         'map' => '(?:[\p{L}]+ )?(?:maps?|charts?)|karte|carte|mapa|cartographic(?: material)?',
         'photograph' => '(?:[\p{L}-]+ )?(?:photographs?|photos?|negatives?|photographic prints?)|still ?images?|fotografie|photographie|fotografía|foto',
-        'artwork' => '(?:[\p{L}]+ )?(?:paintings?|sculptures?|drawings?|watercolou?rs?|engravings?|etchings?|woodcuts?|art ?works?)|gemälde|skulptur|plastik|zeichnung|druckgrafik|aquarell|peinture|dessin|estampe|pintura|escultura|dibujo|schilderij|tekening',
+        'artwork' => '(?:[\p{L}]+ )?(?:paintings?|sculptures?|drawings?|watercolou?rs?|engravings?|etchings?|woodcuts?|prints?|art ?works?)|gemälde|skulptur|plastik|zeichnung|druckgrafik|aquarell|peinture|dessin|estampe|pintura|escultura|dibujo|schilderij|tekening',
         'poster' => 'posters?|plakate?|affiches?',
         'film' => 'films?|motion pictures?|moving ?images?',
         'archive-item' => 'manuscripts?|correspondence|(?:personal )?letters?|diar(?:y|ies)|archival (?:material|item)s?',
@@ -33,7 +33,7 @@ final class TypeWords
     public static function kind(string $said): string
     {
         // The first of several words counts, and what stands in brackets behind it describes it.
-        $said = trim((string) preg_replace('/\s*[;,(\/|].*$/u', '', $said), ' .:');
+        $said = trim((string) preg_replace(['/\s*[;,(\/|].*$/u', '/^\d+\s+/u'], '', $said), ' .:');
         foreach (self::KINDS as $kind => $words) {
             if (preg_match("/^(?:{$words})$/iu", $said) === 1) {
                 return $kind;

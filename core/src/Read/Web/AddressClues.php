@@ -15,7 +15,7 @@ final class AddressClues implements Clues
     public function in(Document $page): array
     {
         $path = (string) parse_url($page->url, PHP_URL_PATH);
-        $date = preg_match('~/(\d{4})/(\d{1,2})(?:/(\d{1,2}))?(?:/|$)~', $path, $m) === 1 && (int) $m[1] > 1990
+        $date = preg_match('~/(\d{4})(?|/(\d{1,2})(?:/(\d{1,2}))?|-(\d\d)-(\d\d))(?:/|$)~', $path, $m) === 1 && (int) $m[1] > 1600
             ? $m[1].'-'.sprintf('%02d', (int) $m[2]).(isset($m[3]) ? '-'.sprintf('%02d', (int) $m[3]) : '')
             : '';
 
@@ -23,7 +23,8 @@ final class AddressClues implements Clues
         $guess = static fn (string $field, string $value, string $where): Finding => new Finding($field, $value, new Evidence($where, $value, isAddress: true), Confidence::Guess);
 
         return [
-            ...($date === '' || ! PartialDate::parse($date)->isDate() ? [] : [$shown
+            // Long before the web only a day the page shows as well is one.
+            ...($date === '' || ! PartialDate::parse($date)->isDate() || ! $shown && (int) $date < 1990 ? [] : [$shown
                 ? new Finding('containers.0.date', PartialDate::parse($date)->words(), new Evidence('The page shows this day, and the address the year with it.', $date, true), Confidence::Likely)
                 : $guess('containers.0.date', PartialDate::parse($date)->words(), 'Guessed from the address.')]),
             ...($page->host() === '' ? [] : [$guess('containers.0.title', $page->host(), 'The host in the address; the page does not say what its site is called.')]),

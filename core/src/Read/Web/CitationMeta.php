@@ -24,7 +24,7 @@ final class CitationMeta implements Clues
             ...Make::people(array_map(static fn (string $name) => Bylines::contributor(self::turned($name)), $authors), self::WHERE, Confidence::Stated, implode('; ', $authors)),
             ...Make::date(self::date($page), self::WHERE, Confidence::Stated),
             ...$text('containers.0.title', 'citation_journal_title', 'citation_inbook_title', 'citation_book_title', 'citation_conference_title'),
-            ...$text('containers.0.publisher', 'citation_publisher', 'citation_dissertation_institution', 'citation_technical_report_institution'),
+            ...Make::publisher(self::publisher($page), self::WHERE, Confidence::Stated),
             ...$text('containers.0.volume', 'citation_volume'),
             ...$text('containers.0.issue', 'citation_issue'),
             ...Make::text('containers.0.pages', self::pages($page), self::WHERE, Confidence::Stated),
@@ -46,7 +46,10 @@ final class CitationMeta implements Clues
     /** "2022/06" and "06/2022" as "2022-06", which nobody can take for a range of years. */
     public static function dashed(string $date): string
     {
-        return (string) preg_replace(['~^(\d{4})/(\d{1,2})$~', '~^(\d{1,2})/(\d{4})$~'], ['$1-$2', '$2-$1'], trim($date));
+        // Indexes write "2018/10/00" where the day is not known.
+        $date = (string) preg_replace('~(?:/00)+$~', '', trim($date));
+
+        return (string) preg_replace(['~^(\d{4})/(\d{1,2})$~', '~^(\d{1,2})/(\d{4})$~'], ['$1-$2', '$2-$1'], $date);
     }
 
     /**
@@ -75,17 +78,28 @@ final class CitationMeta implements Clues
             $page->meta('citation_journal_title') !== '' => 'journal-article',
             $page->meta('citation_inbook_title', 'citation_book_title') !== '' => 'chapter',
             $page->meta('citation_conference_title') !== '' => 'conference-paper',
-            $page->meta('citation_dissertation_institution') !== '' => 'thesis',
+            $page->meta('citation_dissertation_institution', 'citation_dissertation_name') !== '' => 'thesis',
             $page->meta('citation_technical_report_institution') !== '' => 'report',
             default => '',
         };
     }
 
+    /** Some indexes write the journal's abbreviation there. */
+    private static function publisher(Document $page): string
+    {
+        $publisher = $page->meta('citation_publisher', 'citation_dissertation_institution', 'citation_technical_report_institution');
+        $short = preg_split('/[\s.]+/u', mb_strtolower($publisher), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        $words = array_values(array_diff(preg_split('/\s+/u', mb_strtolower($page->meta('citation_journal_title'))) ?: [], ['the', 'of', 'and', 'in', 'for', 'on', '&']));
+        $isShort = count($short) > 1 && count($short) === count($words) && array_filter($short, static fn (string $word, int $i): bool => ! str_starts_with($words[$i], $word), ARRAY_FILTER_USE_BOTH) === [];
+
+        return $isShort ? '' : $publisher;
+    }
+
     /** Preprint servers give themselves as the journal; their pages say that nobody has reviewed the text yet. */
     private static function isPreprint(Document $page): bool
     {
-        foreach ($page->mentions('preprint') && $page->meta('citation_title') !== '' ? $page->blocks() : [] as $block) {
-            if (preg_match('/\b(?:is|as) a preprint\b|\bpreprint (?:server|repository|archive)\b|\bnot (?:yet )?(?:been )?(?:certified by )?peer[ -]review/iu', $block['text']) === 1) {
+        foreach ($page->meta('citation_title') !== '' && ($page->mentions('preprint') || $page->mentions('submitted on')) ? $page->blocks() : [] as $block) {
+            if (preg_match('/^\W?submitted on .*\(v\d+\)|\b(?:is|as) a preprint\b|\bpreprint (?:server|repository|archive)\b|\bnot (?:yet )?(?:been )?(?:certified by )?peer[ -]review/iu', $block['text']) === 1) {
                 return true;
             }
         }

@@ -42,6 +42,8 @@ final class Document
         $this->xpath = new \DOMXPath($dom);
         foreach ($this->all('//meta[@content]') as $meta) {
             $name = strtolower($meta->getAttribute('name') ?: $meta->getAttribute('property') ?: $meta->getAttribute('itemprop'));
+            // Some houses put a prefix of their own before the names for citing.
+            $name = (string) preg_replace('/^[a-z]+_(?=citation_)/', '', $name);
             $content = Text::line($meta->getAttribute('content'));
             if ($name !== '' && $content !== '') {
                 $this->meta[$name][] = $content;

@@ -9,7 +9,7 @@ use Bibrel\Core\Read\TypeWords;
 /** What a page calls the kind of thing it shows: by a label ("Object type: Photograph"), or in words alone near the title ("JOURNAL ARTICLE"). */
 final class KindLabel
 {
-    private const LABELS = ['source type', 'type', 'document type'];
+    private const LABELS = ['source type', 'type', 'document type', 'medium', 'physical description'];
 
     /** How many blocks before and behind the title such words may stand. */
     private const NEAR = 4;

@@ -37,6 +37,8 @@ final class LabelledLines implements Clues
                 in_array($name, self::MADE, true) => Make::date($value, $where, Confidence::Likely, true, 'made'),
                 in_array($name, self::PUBLISHED, true) => Make::date($value, $where, Confidence::Likely, true),
                 $name === 'publisher' => Make::publisher($value, $where, Confidence::Likely, true),
+                // "1 photographic print" counts what the library has.
+                $name === 'medium' && preg_match('/^\d/', $value) === 1 => [],
                 isset(self::FIELDS[$name]) => Make::text(self::FIELDS[$name], $value, $where, Confidence::Likely, true),
                 default => [],
             }];
@@ -67,12 +69,19 @@ final class LabelledLines implements Clues
      */
     private static function people(Role $role, array $lines, string $where): array
     {
-        // A raised number behind a name leads to a note.
-        $lines = array_map(static fn (string $line): string => (string) preg_replace('/(?<=\p{Ll})\d{1,2}(?=$|[\s,(])/u', '', $line), $lines);
+        // A raised number behind a name leads to a note; "Print made by:" before it says what the label says.
+        $lines = array_map(static fn (string $line): string => (string) preg_replace(['/(?<=\p{Ll})\d{1,2}(?=$|[\s,(])/u', '/^[\p{L} ]{2,30} by:\s+/u'], '', $line), $lines);
         // Of several lines those with a name count; the rest are posts, firms and accounts.
         $named = count($lines) < 2 ? [] : array_filter($lines, static fn (string $line): bool => NameShape::fills($line) || preg_match('/^'.NameShape::TURNED.'/u', $line) === 1);
-        $people = array_merge(...array_map(Bylines::contributors(...), $named === [] ? $lines : array_values($named)) ?: [[]]);
+        $people = [];
+        foreach ($named === [] ? $lines : $named as $line) {
+            // Behind a catalogue's name stands what somebody did: "Feld, Oskar, 1879-1947, photographer".
+            $did = preg_match('/^(.+), (\p{Ll}+)\.?$/u', $line, $m) === 1 ? (self::PEOPLE[$m[2]] ?? null) : null;
+            foreach (Bylines::contributors($did === null ? $line : $m[1]) as $one) {
+                $people[] = new Contributor($did ?? $role, $one->name);
+            }
+        }
 
-        return Make::people(array_map(static fn (Contributor $one): Contributor => new Contributor($role, $one->name), $people), $where, Confidence::Likely, implode('; ', $lines), true);
+        return Make::people($people, $where, Confidence::Likely, implode('; ', $lines), true);
     }
 }

@@ -13,16 +13,17 @@ final readonly class Labels
     /** The same labels in other words and other languages, by the one they are known under here. */
     private const SAME = [
         'artist' => ['künstler', 'künstlerin', 'künstler/in', 'künstler:in', 'artiste', 'artista', 'kunstenaar', 'kunstner', 'konstnär', 'artist/maker', 'artist name'],
-        'maker' => ['vervaardiger', 'hersteller', 'fabricant'],
+        'maker' => ['producer name', 'producer', 'vervaardiger', 'hersteller', 'fabricant'],
         'photographer' => ['fotograf', 'fotograf/in', 'fotograf:in', 'photographe', 'fotógrafo', 'fotógrafa', 'fotograaf'],
         'author' => ['main author', 'first author', 'corporate author', 'author/creator', 'creator/author', 'autor', 'autor/in', 'autor:in', 'auteur', 'auteurs', 'autore', 'verfasser', 'verfasser/in', 'forfatter'],
-        'creator' => ['creators', 'creator(s)', 'created by', 'creator/contributor', 'urheber', 'créateur'],
+        'creator' => ['creators', 'creator(s)', 'created by', 'creator/contributor', 'contributor names', 'urheber', 'créateur'],
         'title' => ['titel', 'titre', 'título', 'titolo', 'document title', 'title/name'],
         'date' => ['datierung', 'datering', 'entstehungsjahr', 'entstehungszeit', 'fecha', 'datazione', 'year', 'jahr', 'année', 'date of work', 'date(s)', 'dates'],
-        'date made' => ['creation date', 'date de création', 'fecha de creación', 'herstellungsdatum'],
+        'date made' => ['created / published', 'creation date', 'date de création', 'fecha de creación', 'herstellungsdatum'],
         'publication year' => ['year of publication'],
+        'date published' => ['data first published'],
         'publication date' => ['date de publication', 'fecha de publicación', 'erscheinungsdatum', 'erscheinungsjahr', 'date/year published', 'pub date', 'pub. date'],
-        'medium' => ['material/technik', 'material und technik', 'technik', 'technique', 'técnica', 'tecnica', 'matériaux et techniques', 'materials and techniques', 'materiaal', 'materials & techniques', 'medium/technique'],
+        'medium' => ['material/technik', 'material und technik', 'technik', 'technique', 'técnica', 'tecnica', 'matériaux et techniques', 'materials and techniques', 'materiaal', 'materials & techniques', 'medium/technique', 'matière et technique', 'matières et techniques'],
         'inventory number' => ['inventarnummer', 'inventarnr.', 'inventarnr', 'inventory no.', 'inv. no.', 'inv. nr.', 'objektnummer', 'objectnummer', 'numéro d’inventaire', 'n° d’inventaire', 'número de inventario', 'accession no.', 'accession no', 'object id', 'museum number'],
         'publisher' => ['verlag', 'éditeur', 'editorial', 'uitgever', 'editore', 'digital publisher'],
         'publication title' => ['journal/magazine', 'periodical', 'periodical title', 'newspaper', 'magazine', 'revue', 'zeitschrift', 'revista'],
@@ -92,7 +93,7 @@ final readonly class Labels
     /** @return list<array{string, string, list<string>}> label, value, and the lines of the value */
     private static function pairs(Document $page): array
     {
-        return [...self::lists($page), ...self::rows($page), ...self::lines($page), ...self::headed($page), ...self::blocks($page)];
+        return [...self::lists($page), ...self::rows($page), ...self::lines($page), ...self::marked($page), ...self::headed($page), ...self::blocks($page)];
     }
 
     /**
@@ -148,16 +149,47 @@ final readonly class Labels
     }
 
     /**
-     * A small heading over its value, both alone in their box.
+     * Labels that their class calls so, each before its value.
+     *
+     * @return list<array{string, string, list<string>}>
+     */
+    private static function marked(Document $page): array
+    {
+        $pairs = [];
+        foreach (self::isTold($page) ? $page->withClass($page->classesLike('/(?:^|[_-])(?:label|term)$/i')) : [] as $label) {
+            $value = $label->nextElementSibling;
+            if ($value !== null && self::tells($page->text($label))) {
+                $pairs[] = self::pair($page, $label, [$value]);
+            }
+        }
+
+        return $pairs;
+    }
+
+    /**
+     * A small heading over its value.
      *
      * @return list<array{string, string, list<string>}>
      */
     private static function headed(Document $page): array
     {
         $pairs = [];
-        foreach (self::isTold($page) ? $page->all('//*[self::h3 or self::h4 or self::h5 or self::h6][not(preceding-sibling::*)]') : [] as $heading) {
+        foreach (self::isTold($page) ? $page->all('//*[(self::h2 or self::h3 or self::h4 or self::h5 or self::h6) and string-length(.)<60]') : [] as $heading) {
+            if (! self::tells($page->text($heading))) {
+                continue;
+            }
+            $values = [];
+            for ($next = $heading->nextElementSibling, $length = 0; $next !== null && preg_match('/^h\d$/', (string) $next->localName) !== 1; $next = $next->nextElementSibling) {
+                $length += strlen($next->textContent);
+                if ($length > self::LONGEST) {
+                    break;
+                }
+                $values[] = $next;
+            }
             $box = $heading->parentNode;
-            if ($box instanceof \DOMElement && self::tells($page->text($heading)) && $page->all('.//h1|.//h2|.//h3|.//h4|.//h5|.//h6', $box) === [$heading]) {
+            if ($values !== []) {
+                $pairs[] = self::pair($page, $heading, $values);
+            } elseif ($heading->nextElementSibling === null && $box instanceof \DOMElement && $heading->previousElementSibling === null) {
                 $lines = array_slice(VisibleText::lines($box), 1);
                 $pairs[] = [$page->text($heading), $lines[0] ?? '', $lines];
             }

@@ -35,7 +35,7 @@ final class PageAuthors
                 $one->field,
                 array_map(static fn (Contributor $author): Contributor => new Contributor($author->role, Name::group($author->name->direct())), $one->people()),
                 $one->evidence,
-                $people === [] && ! self::isHost($one) ? $one->confidence : Confidence::Guess,
+                $people === [] && ! self::isHost($one) && ! in_array($kind, ['podcast-episode', 'tv-episode', 'radio-episode'], true) ? $one->confidence : Confidence::Guess,
             ),
             array_values(array_filter($authors, $isSite)),
         );

@@ -8,6 +8,7 @@ use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Evidence;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\SiteTitle;
+use Bibrel\Core\Read\TypeWords;
 use Bibrel\Core\Source\Text;
 
 /** What a page calls itself, out of what its data, its heading and its tab's name say. */
@@ -26,7 +27,7 @@ final class PageTitles
         $tidied = [];
         $written = [];
         foreach ($titles as $title) {
-            $tidy = SiteTitle::tidy(self::unsigned($title->text(), $titles), [...$siteNames, ...self::sections($title, $titles, $siteNames), ...$bylines]);
+            $tidy = SiteTitle::tidy(self::bare(self::unsigned($title->text(), $titles), $titles, $bylines), [...$siteNames, ...self::sections($title, $titles, $siteNames), ...$bylines]);
             $heading = self::headed($tidy->title, $titles, $siteNames);
             $maker = $heading === '' ? '' : trim(str_ireplace($heading, '', $tidy->title), ' ');
             $headed = $heading === '' ? $tidy->title : $heading;
@@ -43,7 +44,7 @@ final class PageTitles
             }
         }
         // The page's name for itself, not for its site.
-        $others = array_values(array_filter($tidied, static fn (Finding $one): bool => ! in_array($one->folded(), array_map(Text::folded(...), $siteNames), true)));
+        $others = array_values(array_filter($tidied, static fn (Finding $one): bool => ! in_array($one->folded(), array_map(Text::folded(...), $siteNames), true) && ($one->evidence->visible || TypeWords::kind($one->text()) === '')));
 
         $settled = array_map(static fn (Finding $one): Finding => $written[$one->folded()] ?? $one, $others === [] ? $tidied : $others);
         // A text is called what stands over it; its data is often written for a list or a search engine.
@@ -89,6 +90,30 @@ final class PageTitles
     private static function isHeadline(Finding $title): bool
     {
         return $title->evidence->visible && $title->confidence === Confidence::Stated && str_contains($title->text(), ' ');
+    }
+
+    /**
+     * A heading that also holds the maker's name, the year or the kind of thing, where the page's data has the title
+     * without them: "Agathe Mourne The Pilot 1911", "Photo, Print The Pilot".
+     *
+     * @param  list<Finding>  $titles
+     * @param  list<string>  $bylines
+     */
+    private static function bare(string $title, array $titles, array $bylines): string
+    {
+        foreach ($titles as $other) {
+            $at = $other->evidence->visible || mb_strlen($other->text()) < 4 ? false : mb_stripos($title, $other->text());
+            if ($at === false || mb_strlen($title) === mb_strlen($other->text())) {
+                continue;
+            }
+            $rest = mb_substr($title, 0, $at).','.mb_substr($title, $at + mb_strlen($other->text()));
+            $rest = preg_split('/\s*,\s*/u', trim(str_ireplace($bylines, '', $rest), ' ,'), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+            if (array_filter($rest, static fn (string $part): bool => preg_match('/^(?:1\d|20)\d\d$/', trim($part)) !== 1 && TypeWords::kind($part) === '') === []) {
+                return $other->text();
+            }
+        }
+
+        return $title;
     }
 
     /**
