@@ -111,6 +111,12 @@ final class Document
         return preg_match($pattern, $this->html) === 1;
     }
 
+    /** @return list<string> what the first group of a pattern matches in the page's markup, wherever it is met */
+    public function every(string $pattern): array
+    {
+        return preg_match_all($pattern, $this->html, $m) > 0 ? $m[1] : [];
+    }
+
     /**
      * Elements with any of these classes, or that meet another condition, in no particular order but that of the page for
      * each class.

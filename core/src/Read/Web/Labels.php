@@ -93,7 +93,7 @@ final readonly class Labels
     /** @return list<array{string, string, list<string>}> label, value, and the lines of the value */
     private static function pairs(Document $page): array
     {
-        return [...self::lists($page), ...self::rows($page), ...self::lines($page), ...self::marked($page), ...self::headed($page), ...self::blocks($page)];
+        return [...self::lists($page), ...self::rows($page), ...self::elements($page), ...self::blocks($page)];
     }
 
     /**
@@ -134,77 +134,70 @@ final readonly class Labels
         return $pairs;
     }
 
-    /** @return list<array{string, string, list<string>}> */
-    private static function lines(Document $page): array
-    {
-        $pairs = [];
-        foreach (self::isTold($page) ? $page->all('//*[(self::li or self::div or self::p) and count(*)=2 and not(*[1]/*) and string-length(*[1])<40]') : [] as $line) {
-            $parts = $page->all('./*', $line);
-            if (self::tells($page->text($parts[0]))) {
-                $pairs[] = self::pair($page, $parts[0], array_slice($parts, 1));
-            }
-        }
-
-        return $pairs;
-    }
-
     /**
-     * Labels that their class calls so, each before its value.
+     * Labels in elements of their own: before one value in a line, by a class that says so, or as a small heading.
      *
      * @return list<array{string, string, list<string>}>
      */
-    private static function marked(Document $page): array
+    private static function elements(Document $page): array
     {
+        $told = array_map(static fn (string $label): string => "contains(.,'".$label."')", self::told($page));
         $pairs = [];
-        foreach (self::isTold($page) ? $page->withClass($page->classesLike('/(?:^|[_-])(?:label|term)$/i')) : [] as $label) {
-            $value = $label->nextElementSibling;
-            if ($value !== null && self::tells($page->text($label))) {
-                $pairs[] = self::pair($page, $label, [$value]);
-            }
-        }
-
-        return $pairs;
-    }
-
-    /**
-     * A small heading over its value.
-     *
-     * @return list<array{string, string, list<string>}>
-     */
-    private static function headed(Document $page): array
-    {
-        $pairs = [];
-        foreach (self::isTold($page) ? $page->all('//*[(self::h2 or self::h3 or self::h4 or self::h5 or self::h6) and string-length(.)<60]') : [] as $heading) {
-            if (! self::tells($page->text($heading))) {
+        foreach ($told === [] ? [] : $page->all('//*[not(*) and ('.implode(' or ', $told).')]') as $label) {
+            if (! self::tells($page->text($label))) {
                 continue;
             }
-            $values = [];
-            for ($next = $heading->nextElementSibling, $length = 0; $next !== null && preg_match('/^h\d$/', (string) $next->localName) !== 1; $next = $next->nextElementSibling) {
-                $length += strlen($next->textContent);
-                if ($length > self::LONGEST) {
-                    break;
-                }
-                $values[] = $next;
+            // A heading or a cell may hold the label in an element more.
+            for ($box = $label->parentNode; $box instanceof \DOMElement && $box->childElementCount === 1 && $page->text($box) === $page->text($label); $box = $box->parentNode) {
+                $label = $box;
             }
-            $box = $heading->parentNode;
+            $values = match (true) {
+                preg_match('/^h[2-6]$/', (string) $label->localName) === 1 => self::under($label),
+                preg_match('/(?:^|[\s_-])(?:label|term)(?:\s|$)/i', $label->getAttribute('class')) === 1,
+                $box instanceof \DOMElement && $box->childElementCount === 2 && in_array($box->localName, ['li', 'div', 'p'], true) => array_filter([$label->nextElementSibling]),
+                default => [],
+            };
             if ($values !== []) {
-                $pairs[] = self::pair($page, $heading, $values);
-            } elseif ($heading->nextElementSibling === null && $box instanceof \DOMElement && $heading->previousElementSibling === null) {
+                $pairs[] = self::pair($page, $label, array_values($values));
+            } elseif ($box instanceof \DOMElement && $label->nextElementSibling === null && $label->previousElementSibling === null && preg_match('/^h[2-6]$/', (string) $label->localName) === 1) {
                 $lines = array_slice(VisibleText::lines($box), 1);
-                $pairs[] = [$page->text($heading), $lines[0] ?? '', $lines];
+                $pairs[] = [$page->text($label), $lines[0] ?? '', $lines];
             }
         }
 
         return $pairs;
     }
 
-    /** Whether the page's markup holds such a label in an element of its own. */
-    private static function isTold(Document $page): bool
+    /** @return list<\DOMElement> what follows a heading up to the next one, or to a text */
+    private static function under(\DOMElement $heading): array
+    {
+        $values = [];
+        $length = 0;
+        for ($next = $heading->nextElementSibling; $next !== null && preg_match('/^h\d$/', (string) $next->localName) !== 1; $next = $next->nextElementSibling) {
+            $length += strlen($next->textContent);
+            if ($length > self::LONGEST) {
+                break;
+            }
+            $values[] = $next;
+        }
+
+        return $values;
+    }
+
+    /** @return list<string> the labels the page's markup holds in elements of their own, as it writes them */
+    private static function told(Document $page): array
     {
         static $pattern = null;
-        $pattern ??= '~>\s*(?:'.implode('|', array_map(static fn (string $label): string => preg_quote($label, '~'), [...self::TOLD, ...array_keys(self::known())])).')\s*:?\s*<~iu';
+        if ($pattern === null) {
+            $byLetter = [];
+            foreach ([...self::TOLD, ...array_keys(self::known())] as $label) {
+                $byLetter[mb_substr($label, 0, 1)][] = preg_quote(mb_substr($label, 1), '~');
+            }
+            // By their first letters, as a page of a megabyte has tens of thousands of elements.
+            $pattern = '~>\s*+((?:'.implode('|', array_map(static fn (string|int $letter, array $rests): string => preg_quote((string) $letter, '~').'(?:'.implode('|', $rests).')', array_keys($byLetter), $byLetter)).'))\s*:?\s*<~iu';
+        }
 
-        return $page->matches($pattern);
+        return array_values(array_filter(array_unique($page->every($pattern)), static fn (string $label): bool => ! str_contains($label, "'")));
     }
 
     private static function tells(string $label): bool
