@@ -99,7 +99,7 @@ final readonly class Name
     {
         return preg_match('/\b(?:'.self::GROUP_WORDS.')\b/iu', $typed) === 1
             || preg_match('/^the\s/i', $typed) === 1
-            || preg_match('/\b(?:of|for|and|&)\b/iu', $typed) === 1
+            || preg_match('/\b(?:of|for|and)\b|&/iu', $typed) === 1
             || preg_match('/^[\p{Lu}]{2,6}$/u', trim($typed)) === 1;
     }
 

@@ -25,6 +25,12 @@ final class BylinesTest extends TestCase
         yield 'a family name that is also a degree' => ['By Jia Ma and Lin Ba', ['Jia Ma', 'Lin Ba']];
         yield 'degrees' => ['Halima Brook, Ph.D., and Noor Castellan, MSc', ['Halima Brook', 'Noor Castellan']];
         yield 'an initial keeps its stop' => ['Brook H.', ['Brook H.']];
+        yield 'the years of a life' => ['Hemming, Walter P., 1840-1911', ['Walter P. Hemming']];
+        yield 'a life that goes on' => ['Karrick, Ysolde, 1961-', ['Ysolde Karrick']];
+        yield 'when somebody worked' => ['Corrigan, Niamh, fl. 1760', ['Niamh Corrigan']];
+        yield 'turned names between semicolons' => ['Hallam, Petra; Finch, Harold', ['Petra Hallam', 'Harold Finch']];
+        yield 'a house of two names' => ['Mill & Moor', ['Mill & Moor']];
+        yield 'two people and an ampersand' => ['Agnes Varley & Ondine Vale', ['Agnes Varley', 'Ondine Vale']];
         yield 'where' => ['By Halima Brook in Low Bridge', ['Halima Brook']];
         yield 'for whom' => ['By Halima Brook for the Gullhaven Courier', ['Halima Brook']];
         yield 'a group named for its field' => ['Institute for Research in Lamps', ['Institute for Research in Lamps']];

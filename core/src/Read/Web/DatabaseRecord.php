@@ -97,7 +97,7 @@ final class DatabaseRecord implements Clues
         $heading = $page->headingBlock();
         [$before, $behind] = self::NEAR;
         $lines = [];
-        foreach (array_slice($page->blocks(), max(0, $heading - $before), $before + $behind, true) as $i => $block) {
+        foreach (array_slice($page->blocks(), max(0, $heading - $before), min($before, $heading) + $behind + 1, true) as $i => $block) {
             if ($i !== $heading && mb_strlen($block['text']) <= 160) {
                 $lines[$i] = $block['text'];
             }
