@@ -12,7 +12,7 @@ use Bibrel\Core\Source\Text;
 /** Takes a byline apart into contributors: "By Halima Brook, coast editor, and Noor Castellan". */
 final class Bylines
 {
-    private const LEAD = '/^\s*(?:(?:story|text|words|report|review|article|essay|post|analysis|research)(?:\s+(?:and\s+(?:photos?|pictures|photographs)\s+)?by|\s*:)|(?:written|posted|published|updated|authored|compiled|researched|submitted|contributed|reported)\s+by|authors?\s*:|by\s*:|by|prepared\s+by|par|por|von)\s*:?\s+/iu';
+    private const LEAD = '/^\s*(?:(?:story|text|words|report|review|article|essay|post|analysis|research|interview(?:ed)?)(?:\s+(?:and\s+(?:photos?|pictures|photographs)\s+)?by|\s*:)|(?:written|posted|published|updated|authored|compiled|researched|submitted|contributed|reported)\s+by|authors?\s*:|by\s*:|by|prepared\s+by|par|por|von)\s*:?\s+/iu';
 
     /** Words for what somebody is, which are no part of a name. */
     public const JOB = '/\b(?:(?:editor|reporter|correspondent|writer|columnist|journalist|director|manager|officer|professor|lecturer|researcher|curator|student|contributor|historian|ecologist|archivist|librarian|scientist)s?|president|chair|staff)\b/iu';

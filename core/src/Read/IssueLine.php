@@ -14,14 +14,14 @@ final readonly class IssueLine
 {
     private const PAGES = '/(?<![\p{L}\d])(?:pp?\.?|pages?|págs?\.?|S\.)\s*(?=[\p{Lu}\d])((?:\p{Lu}{1,2})?\d+(?:\s*[-–—]\s*(?:\p{Lu}{1,2})?\d+)?\+?)(?![\p{L}\d])/iu';
 
-    private const VOLUME = '/(?<!\p{L})(?:vol(?:ume)?s?\.?|jahrgang|bd\.)\s*(\d+|[IVXLC]+(?!\p{L}))/iu';
+    private const VOLUME = '/(?<!\p{L})(?:vol(?:ume)?s?\.?|v\.|tome|tomo|t\.|jahrgang|jg\.|band|bd\.)\s*(\d+|[IVXLC]+(?!\p{L}))/iu';
 
-    private const ISSUE = '/(?<!\p{L})(?:no\.?|issue|iss\.?|nr\.?|n\.º|number|heft)\s*(\d+(?:[-–\/]\d+)?)(?!\d)/iu';
+    private const ISSUE = '/(?<!\p{L})(?:no\.?|issue|iss\.?|nr\.?|n[.º°o]{1,3}|n(?:ú|u)m(?:ero)?\.?|numéro|number|heft)\s*(\d+(?:[-–\/]\d+)?)(?!\d)/iu';
 
     /** Volume and issue as scholarly references write them: "9 (4)", "7(1)". */
     private const BOTH = '/(?<![\p{L}\d])(\d{1,4})\s?\((\d{1,3}(?:[-–\/]\d+)?)\)/u';
 
-    private const SAID = '(?<!\p{L})(?:vol|no|issue|jahrgang|heft|nr|bd)';
+    private const SAID = '(?<!\p{L})(?:vol|no|issue|jahrgang|heft|nr|bd|tom[eo]|n[°º])';
 
     private const SEASON = '(?:spring|summer|autumn|fall|winter)';
 
@@ -66,7 +66,7 @@ final readonly class IssueLine
         if ($volume === '' && ($pages === '' || $date->day === null)) {
             return null;
         }
-        $name = trim((string) preg_replace(['/\x1F.*$/us', '/\s*\([^)]*\d{4}[^)]*\)?\s*$/u', '/[\s(,;:.–—-]+$/u'], '', $rest));
+        $name = trim((string) preg_replace(['/\x1F.*$/us', '/\s*\([^)]*\d{4}[^)]*\)?\s*$/u', '/,?\s*ISSN[\s:]*[\dXx-]+\W*$/u', '/[\s(,;:.–—-]+$/u'], '', $rest));
 
         return new self(preg_match('/\p{L}{2}/u', $name) === 1 && mb_strlen($name) <= 90 ? $name : '', $volume, $issue, (string) preg_replace('/\s*[-–—]\s*/u', '-', $pages), $date->isDate() ? $date->words() : '');
     }

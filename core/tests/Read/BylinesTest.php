@@ -25,6 +25,7 @@ final class BylinesTest extends TestCase
         yield 'a family name that is also a degree' => ['By Jia Ma and Lin Ba', ['Jia Ma', 'Lin Ba']];
         yield 'degrees' => ['Halima Brook, Ph.D., and Noor Castellan, MSc', ['Halima Brook', 'Noor Castellan']];
         yield 'an initial keeps its stop' => ['Brook H.', ['Brook H.']];
+        yield 'who asked the questions' => ['Interview by Clementine Voe', ['Clementine Voe']];
         yield 'the years of a life' => ['Hemming, Walter P., 1840-1911', ['Walter P. Hemming']];
         yield 'a life that goes on' => ['Karrick, Ysolde, 1961-', ['Ysolde Karrick']];
         yield 'when somebody worked' => ['Corrigan, Niamh, fl. 1760', ['Niamh Corrigan']];

@@ -29,6 +29,9 @@ final class IssueLineTest extends TestCase
         yield 'volume and issue by numbers alone' => ['Shore Education, 9 (4). pp. 311-327.', 'Shore Education', '9', '4', '311-327', ''];
         yield 'a page of a section' => ['Skerry Mercury, 12 Feb. 1994, p. B3.', 'Skerry Mercury', '', '', 'B3', '12 February 1994'];
         yield 'a volume in Roman numbers' => ['Annals of the Shore, Vol. XIV, No. 3, 1987', 'Annals of the Shore', 'XIV', '3', '', '1987'];
+        yield 'in French' => ['Annales de Brume, tome 12, n°3, 1974. pp. 301-322', 'Annales de Brume', '12', '3', '301-322', '1974'];
+        yield 'in Spanish, with the number of the series' => ['Cuadernos de la Ría, ISSN 9999-0711, Vol. 21, Nº. 2, 2014, págs. 33-58', 'Cuadernos de la Ría', '21', '2', '33-58', '2014'];
+        yield 'in German' => ['Zeitschrift für Küstenkunde, Bd. 31 (1998), Heft 4, S. 201-219', 'Zeitschrift für Küstenkunde', '31', '4', '201-219', '1998'];
         yield 'a double issue' => ['Skiff, Vol. 12, No. 3/4, July 2011, pp. 8-9', 'Skiff', '12', '3/4', '8-9', 'July 2011'];
     }
 

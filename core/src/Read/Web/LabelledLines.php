@@ -23,7 +23,7 @@ final class LabelledLines implements Clues
     private const FIELDS = ['report number' => 'containers.0.number', 'report no.' => 'containers.0.number', 'publication number' => 'containers.0.number', 'medium' => 'medium', 'materials' => 'medium', 'medium and support' => 'medium', 'doi' => 'containers.0.doi', 'collection' => 'containers.0.collection', 'isbn' => 'isbn'];
 
     /** Kinds that bear the date they were made under the label "Date". */
-    private const DATED = ['map', 'photograph', 'artwork'];
+    private const DATED = ['map', 'photograph', 'artwork', 'poster', 'archive-item'];
 
     public function in(Document $page): array
     {
@@ -48,6 +48,7 @@ final class LabelledLines implements Clues
             ...Make::text('kind', $kind, 'From the way the page describes it.', Confidence::Likely),
             ...$findings,
             ...Make::date(in_array($kind, self::DATED, true) ? $labels->value('date') : '', Labels::where('Date'), Confidence::Likely, true, 'made'),
+            ...Make::date($labels->has('director') ? $labels->value('date') : '', Labels::where('Date'), Confidence::Likely, true),
         ];
     }
 
@@ -59,7 +60,8 @@ final class LabelledLines implements Clues
             $labels->has('cartographer'), $labels->has('scale') && $labels->has('date') => 'map',
             $labels->has('photographer', 'taken on', 'date taken') => 'photograph',
             $labels->has('report number') => 'report',
-            default => KindLabel::of($page),
+            $labels->has('held by') && $labels->has('reference', 'date') => 'archive-item',
+            default => KindLabel::of($page) ?: ($labels->has('artist', 'painter', 'sculptor') && $labels->has('date') && ! $labels->has('album', 'label') ? 'artwork' : ''),
         };
     }
 
@@ -76,7 +78,7 @@ final class LabelledLines implements Clues
         $people = [];
         foreach ($named === [] ? $lines : $named as $line) {
             // Behind a catalogue's name stands what somebody did: "Feld, Oskar, 1879-1947, photographer".
-            $did = preg_match('/^(.+), (\p{Ll}+)\.?$/u', $line, $m) === 1 ? (self::PEOPLE[$m[2]] ?? null) : null;
+            $did = preg_match('/^(.+?)(?|, (\p{Ll}+)\.?| \((\p{L}+)\))$/u', $line, $m) === 1 ? (self::PEOPLE[mb_strtolower($m[2])] ?? null) : null;
             foreach (Bylines::contributors($did === null ? $line : $m[1]) as $one) {
                 $people[] = new Contributor($did ?? $role, $one->name);
             }

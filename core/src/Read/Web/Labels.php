@@ -15,24 +15,25 @@ final readonly class Labels
         'artist' => ['künstler', 'künstlerin', 'künstler/in', 'künstler:in', 'artiste', 'artista', 'kunstenaar', 'kunstner', 'konstnär', 'artist/maker', 'artist name'],
         'maker' => ['producer name', 'producer', 'vervaardiger', 'hersteller', 'fabricant'],
         'photographer' => ['fotograf', 'fotograf/in', 'fotograf:in', 'photographe', 'fotógrafo', 'fotógrafa', 'fotograaf'],
-        'author' => ['main author', 'first author', 'corporate author', 'author/creator', 'creator/author', 'autor', 'autor/in', 'autor:in', 'auteur', 'auteurs', 'autore', 'verfasser', 'verfasser/in', 'forfatter'],
-        'creator' => ['creators', 'creator(s)', 'created by', 'creator/contributor', 'contributor names', 'urheber', 'créateur'],
+        'author' => ['main author', 'first author', 'corporate author', 'author/creator', 'creator/author', 'autor', 'autor/in', 'autor:in', 'autores', 'autora', 'auteur', 'auteurs', 'autore', 'instructor', 'verfasser', 'verfasser/in', 'forfatter'],
+        'creator' => ['creators', 'creator(s)', 'created by', 'creator/contributor', 'contributor names', 'names', 'urheber', 'créateur'],
         'title' => ['titel', 'titre', 'título', 'titolo', 'document title', 'title/name'],
-        'date' => ['datierung', 'datering', 'entstehungsjahr', 'entstehungszeit', 'fecha', 'datazione', 'year', 'jahr', 'année', 'date of work', 'date(s)', 'dates'],
+        'date' => ['datierung', 'datering', 'entstehungsjahr', 'entstehungszeit', 'fecha', 'datazione', 'year', 'jahr', 'année', 'date of work', 'date(s)', 'dates', 'dates / origin', 'date/origin'],
         'date made' => ['created / published', 'creation date', 'date de création', 'fecha de creación', 'herstellungsdatum'],
         'publication year' => ['year of publication'],
         'date published' => ['data first published'],
         'publication date' => ['date de publication', 'fecha de publicación', 'erscheinungsdatum', 'erscheinungsjahr', 'date/year published', 'pub date', 'pub. date'],
-        'medium' => ['material/technik', 'material und technik', 'technik', 'technique', 'técnica', 'tecnica', 'matériaux et techniques', 'materials and techniques', 'materiaal', 'materials & techniques', 'medium/technique', 'matière et technique', 'matières et techniques'],
-        'inventory number' => ['inventarnummer', 'inventarnr.', 'inventarnr', 'inventory no.', 'inv. no.', 'inv. nr.', 'objektnummer', 'objectnummer', 'numéro d’inventaire', 'n° d’inventaire', 'número de inventario', 'accession no.', 'accession no', 'object id', 'museum number'],
-        'publisher' => ['verlag', 'éditeur', 'editorial', 'uitgever', 'editore', 'digital publisher'],
+        'medium' => ['material/technik', 'material und technik', 'technik', 'technique', 'técnica', 'tecnica', 'matériaux et techniques', 'materials and techniques', 'materiaal', 'materials & techniques', 'medium/technique', 'matière et technique', 'matières et techniques', 'materiaal en techniek', 'técnica/soporte'],
+        'inventory number' => ['inventarnummer', 'inventarnr.', 'inventarnr', 'inventory no.', 'inv. no.', 'inv. nr.', 'objektnummer', 'objectnummer', 'numéro d’inventaire', 'n° d’inventaire', 'número de inventario', 'número de catálogo', 'catalogue number', 'catalog number', 'accession no.', 'accession no', 'object id', 'museum number'],
+        'publisher' => ['verlag', 'éditeur', 'editorial', 'uitgever', 'editore', 'digital publisher', 'production company'],
+        'source' => ['localización', 'veröffentlicht in', 'erschienen in', 'publié dans', 'publicado en', 'quelle', 'fuente', 'is part of', 'appears in'],
         'publication title' => ['journal/magazine', 'periodical', 'periodical title', 'newspaper', 'magazine', 'revue', 'zeitschrift', 'revista'],
-        'type' => ['objektart', 'objekttyp', 'type d’objet', 'tipo', 'objecttype', 'object type', 'type of work', 'type of object', 'work type', 'type of resource', 'resource type', 'item type', 'content type', 'publication type', 'genre', 'genre/form', 'format', 'classification'],
+        'type' => ['objektart', 'objekttyp', 'type d’objet', 'tipo', 'objecttype', 'object type', 'type of work', 'type of object', 'work type', 'type of resource', 'type of item', 'resource type', 'genres', 'genre(s)', 'item type', 'content type', 'publication type', 'genre', 'genre/form', 'format', 'classification'],
         'scale' => ['scale 1', 'maßstab', 'échelle', 'escala'],
     ];
 
     /** Labels that tell a value wherever two elements stand side by side, or a heading over its value. */
-    private const TOLD = ['medium', 'materials', 'medium and support', 'report number', 'report no.', 'publication number', 'doi', 'collection', 'isbn', 'accession number', 'object number', 'author', 'authors', 'author(s)', 'artist', 'maker', 'painter', 'sculptor', 'photographer', 'cartographer', 'creator', 'title', 'date', 'published', 'publication date', 'date published', 'date made', 'publication title', 'source', 'journal', 'journal title', 'volume', 'issue', 'pages', 'publisher', 'document type', 'source type', 'type', 'database', 'inventory number', 'scale', 'issn'];
+    private const TOLD = ['medium', 'materials', 'medium and support', 'report number', 'report no.', 'publication number', 'doi', 'collection', 'isbn', 'accession number', 'object number', 'author', 'authors', 'author(s)', 'artist', 'maker', 'painter', 'sculptor', 'photographer', 'cartographer', 'director', 'presenter', 'host', 'creator', 'title', 'date', 'published', 'publication date', 'date published', 'date made', 'publication title', 'source', 'journal', 'journal title', 'volume', 'issue', 'pages', 'publisher', 'document type', 'source type', 'type', 'database', 'inventory number', 'scale', 'issn'];
 
     /** @param  array<string, array{label: string, value: string, lines: list<string>}>  $found  by the label in small letters */
     private function __construct(public array $found)
@@ -151,21 +152,35 @@ final readonly class Labels
             for ($box = $label->parentNode; $box instanceof \DOMElement && $box->childElementCount === 1 && $page->text($box) === $page->text($label); $box = $box->parentNode) {
                 $label = $box;
             }
-            $values = match (true) {
-                preg_match('/^h[2-6]$/', (string) $label->localName) === 1 => self::under($label),
-                preg_match('/(?:^|[\s_-])(?:label|term)(?:\s|$)/i', $label->getAttribute('class')) === 1,
-                $box instanceof \DOMElement && $box->childElementCount === 2 && in_array($box->localName, ['li', 'div', 'p'], true) => array_filter([$label->nextElementSibling]),
-                default => [],
-            };
-            if ($values !== []) {
-                $pairs[] = self::pair($page, $label, array_values($values));
-            } elseif ($box instanceof \DOMElement && $label->nextElementSibling === null && $label->previousElementSibling === null && preg_match('/^h[2-6]$/', (string) $label->localName) === 1) {
-                $lines = array_slice(VisibleText::lines($box), 1);
-                $pairs[] = [$page->text($label), $lines[0] ?? '', $lines];
+            $isHeading = preg_match('/^h[2-6]$/', (string) $label->localName) === 1;
+            $isNamed = preg_match('/(?:^|[\s_-])(?:label|term)(?:\s|$)/i', $label->getAttribute('class')) === 1;
+            $values = $isHeading ? self::under($label) : ($isNamed ? array_values(array_filter([$label->nextElementSibling])) : []);
+            $isLine = $box instanceof \DOMElement && $label->previousElementSibling === null && ($isHeading ? $box->childElementCount === 1 : $box->childElementCount === 2 && in_array($box->localName, ['li', 'div', 'p'], true));
+            if ($isLine && self::leads($page, $label, $box)) {
+                $pairs[] = self::rest($page, $label, $box);
+            } elseif ($values !== []) {
+                $pairs[] = self::pair($page, $label, $values);
             }
         }
 
         return $pairs;
+    }
+
+    /** Whether a label begins its line and stands apart from what follows: "the author of this text" is a sentence. */
+    private static function leads(Document $page, \DOMElement $label, \DOMElement $box): bool
+    {
+        for ($next = $label->nextSibling; $next instanceof \DOMText && trim($next->data) === ''; $next = $next->nextSibling);
+
+        return str_starts_with($page->text($box), $page->text($label)) && ($next instanceof \DOMElement || str_ends_with($page->text($label), ':') || $next instanceof \DOMText && str_starts_with(trim($next->data), ':') || preg_match('/^h\d$/', (string) $label->localName) === 1);
+    }
+
+    /** @return array{string, string, list<string>} the label, and what else its box holds */
+    private static function rest(Document $page, \DOMElement $label, \DOMElement $box): array
+    {
+        $name = $page->text($label);
+        $without = static fn (string $text): string => ltrim(str_starts_with($text, $name) ? substr($text, strlen($name)) : $text, " :\u{00A0}");
+
+        return [$name, $without($page->text($box)), array_values(array_filter(array_map($without, VisibleText::lines($box)), static fn (string $line): bool => $line !== ''))];
     }
 
     /** @return list<\DOMElement> what follows a heading up to the next one, or to a text */

@@ -43,8 +43,8 @@ final class Make
      */
     public static function date(string $value, string $where, Confidence $confidence, bool $visible = false, string $field = 'containers.0.date', string $locale = ''): array
     {
-        // Libraries write "c2012.", "[2012]" and "[1908 June]".
-        $date = DateLine::parse((string) preg_replace(['/^\[(.+)\]$/u', '/^©?\s*[cp]?(\d{4})\.?$/u'], '$1', Text::line($value)), $locale);
+        // Libraries write "c2012.", "[2012]", "[1908 June]" and "Date issued: 1911".
+        $date = DateLine::parse((string) preg_replace(['/^date [\p{L}]+:\s*(.+)$/iu', '/^\[(.+)\]$/u', '/^©?\s*[cp]?(\d{4})\.?$/u'], '$1', Text::line($value)), $locale);
 
         return $date->isDate() ? [new Finding($field, $date->words(), new Evidence($where, Text::line($value), $visible), $confidence)] : [];
     }

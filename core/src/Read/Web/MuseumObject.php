@@ -36,7 +36,7 @@ final class MuseumObject implements Clues
 
         return [
             ...Make::text('kind', $isWork ? 'artwork' : '', 'From the way the page describes it.', Confidence::Likely),
-            ...($material && $maker ? Make::date($labels->value('date'), Labels::where('Date'), Confidence::Likely, true, 'made') : []),
+            ...($material && ($maker || $number) ? Make::date($labels->value('date'), Labels::where('Date'), Confidence::Likely, true, 'made') : []),
             ...($material && $maker ? Make::text('title.main', (string) preg_replace('/^object\s*:\s+/iu', '', $labels->value('title')), Labels::where('Title'), Confidence::Likely, true) : []),
             ...$unlabelled,
         ];

@@ -27,8 +27,8 @@ final class PageTitles
         $tidied = [];
         $written = [];
         foreach ($titles as $title) {
-            $tidy = SiteTitle::tidy(self::bare(self::unsigned($title->text(), $titles), $titles, $bylines), [...$siteNames, ...self::sections($title, $titles, $siteNames), ...$bylines]);
-            $heading = self::headed($tidy->title, $titles, $siteNames);
+            $tidy = SiteTitle::tidy(self::unsigned($title->text(), $titles), [...$siteNames, ...self::sections($title, $titles, $siteNames), ...$bylines]);
+            $heading = self::headed($tidy->title, $titles, $siteNames) ?: self::bare($tidy->title, $titles, $bylines);
             $maker = $heading === '' ? '' : trim(str_ireplace($heading, '', $tidy->title), ' ');
             $headed = $heading === '' ? $tidy->title : $heading;
             $section = self::section($headed, $titles);
@@ -93,8 +93,9 @@ final class PageTitles
     }
 
     /**
-     * A heading that also holds the maker's name, the year or the kind of thing, where the page's data has the title
-     * without them: "Agathe Mourne The Pilot 1911", "Photo, Print The Pilot".
+     * A heading that also holds the maker's name, the year or the kind of thing, where another place has the title without
+     * them: "Agathe Mourne The Pilot 1911", "Photo, Print The Pilot", "The Pilot, Agathe Mourne, 1911". '' where
+     * no place has it so.
      *
      * @param  list<Finding>  $titles
      * @param  list<string>  $bylines
@@ -102,7 +103,7 @@ final class PageTitles
     private static function bare(string $title, array $titles, array $bylines): string
     {
         foreach ($titles as $other) {
-            $at = $other->evidence->visible || mb_strlen($other->text()) < 4 ? false : mb_stripos($title, $other->text());
+            $at = mb_strlen($other->text()) < 4 ? false : mb_stripos($title, $other->text());
             if ($at === false || mb_strlen($title) === mb_strlen($other->text())) {
                 continue;
             }
@@ -113,7 +114,7 @@ final class PageTitles
             }
         }
 
-        return $title;
+        return '';
     }
 
     /**
