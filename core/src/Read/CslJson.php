@@ -164,7 +164,7 @@ final class CslJson
     {
         $inBook = in_array($kind, self::IN_BOOK, true);
         $database = Text::of($item, 'source');
-        $reached = ['doi' => Text::of($item, 'DOI'), 'url' => Text::of($item, 'URL')];
+        $url = Text::of($item, 'URL');
         $isEpisode = in_array($kind, ['tv-episode', 'podcast-episode'], true);
         $isEvent = in_array($kind, ['lecture', 'poster', 'slides'], true);
         $publisher = Text::of($item, 'publisher');
@@ -193,9 +193,10 @@ final class CslJson
             'pages' => Text::of($item, 'page'),
             'articleNumber' => $kind === 'journal-article' ? $number : '',
             'collection' => implode(', ', array_filter([Text::of($item, 'archive_location'), Text::of($item, 'archive'), Text::of($item, 'archive-place')])),
-            ...($database === '' ? $reached : []),
+            'doi' => Text::of($item, 'DOI'),
+            'url' => $database === '' ? $url : '',
         ]);
 
-        return $database === '' ? [$first] : [$first, new Container(...['title' => $database, ...$reached])];
+        return $database === '' ? [$first] : [$first, new Container(title: $database, url: $url)];
     }
 }

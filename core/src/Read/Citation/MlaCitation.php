@@ -43,7 +43,9 @@ final class MlaCitation
         }
         $source['contributors'] = [...$source['contributors'], ...$people];
         $last = count($containers) - 1;
-        $containers[$last] = array_filter([...$containers[$last], 'doi' => $doi, 'url' => $url], static fn (mixed $value): bool => $value !== '' && $value !== []);
+        // A DOI is the article's own, wherever the entry has it.
+        $containers[0] = array_filter([...$containers[0], 'doi' => $doi], static fn (mixed $value): bool => $value !== '' && $value !== []);
+        $containers[$last] = array_filter([...$containers[$last], 'url' => $url], static fn (mixed $value): bool => $value !== '' && $value !== []);
         $source['kind'] = $kind === 'web-page' && $url.$doi === '' ? 'magazine-article' : $kind;
         $source['containers'] = $containers;
 

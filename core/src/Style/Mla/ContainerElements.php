@@ -180,28 +180,42 @@ final readonly class ContainerElements
         if ($i === 1 && $this->numberIsInArchive()) {
             $lines[] = self::element($this->source->container()->number, 'mla.place', 'containers.0.number');
         }
-        $lines[] = $this->address($container, $i);
+        $lines[] = $this->address($i);
 
         return $lines;
     }
 
-    private function address(Container $container, int $i): ?Line
+    /**
+     * Where the source is found is said once, of the last container, and a DOI before any other address (MLA Handbook,
+     * 9th ed., 5.84, 5.93): an article read in a database has its DOI behind the database's name.
+     */
+    private function address(int $i): ?Line
     {
-        if ($container->doi.$container->url === '') {
+        // A container that was emptied in the form is none.
+        $containers = array_filter($this->source->containers, static fn (Container $one): bool => $one->toArray() !== []);
+        if ($i !== array_key_last($containers)) {
             return null;
         }
-        $doi = WebAddress::doi($container->doi);
-        if ($doi !== '') {
-            $shown = $this->edition < 9 ? str_replace('https://doi.org/', 'doi:', $doi) : $doi;
+        foreach (array_reverse($containers, true) as $at => $one) {
+            $doi = WebAddress::doi($one->doi);
+            if ($doi !== '') {
+                $shown = $this->edition < 9 ? str_replace('https://doi.org/', 'doi:', $doi) : $doi;
 
-            return self::element($this->course->addresses === Addresses::None ? '' : $shown, 'mla.doi', "containers.{$i}.doi");
+                return self::element($this->course->addresses === Addresses::None ? '' : $shown, 'mla.doi', "containers.{$at}.doi");
+            }
         }
+        $addressed = array_filter($containers, static fn (Container $one): bool => $one->url !== '');
+        $at = array_key_last($addressed);
+        if ($at === null) {
+            return null;
+        }
+        $container = $addressed[$at];
         $url = match ($this->course->addresses) {
             Addresses::None => '',
             Addresses::Full => WebAddress::clean($container->url),
             Addresses::Auto, Addresses::Bare => WebAddress::bare($container->url),
         };
 
-        return self::element($url, 'mla.url', "containers.{$i}.url");
+        return self::element($url, 'mla.url', "containers.{$at}.url");
     }
 }
