@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Read;
 
+use Bibrel\Core\Source\Name;
+use Bibrel\Core\Text\Words;
+
 /** What a person's name looks like where a page prints it: two to four words with capitals, initials among them. */
 final class NameShape
 {
@@ -25,5 +28,20 @@ final class NameShape
     public static function isLabel(string $line): bool
     {
         return preg_match(self::LABEL, $line) === 1;
+    }
+
+    /**
+     * Whether what a site, a band or a house is called is the name of a person. Names are told from "Quiet Margin" and
+     * "Heron Lights" by not being words; where somebody signs a text, a family name may be one: "Ondine Vale".
+     */
+    public static function isPersonal(Name $name, bool $signs = false): bool
+    {
+        $shown = $name->direct();
+        if ($name->isGroup() || $name->isScreen() || $name->given === '' || Name::looksLikeGroup($shown) || preg_match('/^'.self::PATTERN.'$/u', $shown) !== 1) {
+            return false;
+        }
+        $isWord = static fn (string $part): bool => Words::isCommon(mb_strtolower($part));
+
+        return ! $isWord((string) strtok($name->given, ' ')) && ($signs || ! $isWord($name->family));
     }
 }

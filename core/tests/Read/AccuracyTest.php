@@ -6,20 +6,27 @@ namespace Bibrel\Core\Tests\Read;
 
 use Bibrel\Core\Read\Accuracy;
 use Bibrel\Core\Read\Charset;
+use Bibrel\Core\Read\Reading;
 use Bibrel\Core\Read\Web\WebPage;
+use Bibrel\Core\Source\Name;
 use Bibrel\Standins\World;
 use PHPUnit\Framework\TestCase;
 
 /** The reader keeps to what it promises: 98 of 100 filled-in values are right, and 90 of 100 that are there are filled in. */
 final class AccuracyTest extends TestCase
 {
+    /** Firms and channels on these pages whose names do not show that they are no persons. */
+    private const HOUSES = ['Nightwatch', 'Moorline', 'Buffet Labs', 'Lumenworks'];
+
     public function test_the_stand_in_world(): void
     {
         $accuracy = new Accuracy;
         foreach (self::rows(__DIR__.'/../../../standins/truth.json') as $truth) {
             $answer = World::answer((string) parse_url($truth['url'], PHP_URL_HOST), (string) parse_url($truth['url'], PHP_URL_PATH));
             self::assertSame(200, $answer->status, $truth['url']);
-            $accuracy->add(WebPage::read(Charset::toUtf8($answer->body, $answer->type), $truth['url']), $truth);
+            $reading = WebPage::read(Charset::toUtf8($answer->body, $answer->type), $truth['url']);
+            $accuracy->add($reading, $truth);
+            self::assertPersonsArePersons($reading);
         }
         self::assertKept($accuracy);
     }
@@ -29,7 +36,9 @@ final class AccuracyTest extends TestCase
         foreach (self::rows(__DIR__.'/../accuracy/sets.json') as ['set' => $set]) {
             $accuracy = new Accuracy;
             foreach (self::rows(__DIR__."/../accuracy/{$set}.json") as $truth) {
-                $accuracy->add(WebPage::read(Charset::toUtf8((string) file_get_contents(__DIR__."/../accuracy/{$set}/{$truth['page']}")), $truth['url']), $truth);
+                $reading = WebPage::read(Charset::toUtf8((string) file_get_contents(__DIR__."/../accuracy/{$set}/{$truth['page']}")), $truth['url']);
+                $accuracy->add($reading, $truth);
+                self::assertPersonsArePersons($reading);
             }
             self::assertKept($accuracy);
         }
@@ -44,6 +53,15 @@ final class AccuracyTest extends TestCase
         $accuracy->add(WebPage::read($page, 'https://a.example/3'), ['url' => '3', 'authors' => 'Somebody|Oona Pell']);
         self::assertSame(['wrong' => 1, 'missing' => 1, 'cost' => 6], $accuracy->authors());
         self::assertSame(['precision' => 50.0, 'recall' => 33.3, 'given' => 2, 'there' => 3], $accuracy->table()['authors']);
+    }
+
+    /** An entry turns a person's name round and a group's not, so that a person taken for a group is a wrong author too. */
+    private static function assertPersonsArePersons(Reading $reading): void
+    {
+        foreach ($reading->source()->contributors as $one) {
+            $name = $one->name->direct();
+            self::assertSame(Name::looksLikeGroup($name) || in_array($name, self::HOUSES, true), $one->name->isGroup(), "{$name} on {$reading->url}");
+        }
     }
 
     private static function assertKept(Accuracy $accuracy): void

@@ -51,6 +51,12 @@ final class KindClues implements Clues
         return preg_match('/(?<![\p{L}\p{N}])(?:'.self::NEWSPAPER.'|Mercury|News)$/u', $name) === 1;
     }
 
+    /** Whether a name ends as those of newspapers and magazines do. */
+    public static function isPress(string $name): bool
+    {
+        return self::isNewspaper($name) || preg_match('/(?<![\p{L}\p{N}])(?:'.self::PRESS.'|Media|Newspapers)$/u', $name) === 1;
+    }
+
     private static function says(Document $page, string $pattern): bool
     {
         foreach (array_slice($page->blocks(), 0, 8) as $block) {

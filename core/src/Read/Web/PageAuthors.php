@@ -6,6 +6,7 @@ namespace Bibrel\Core\Read\Web;
 
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Finding;
+use Bibrel\Core\Read\NameShape;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\Role;
@@ -33,7 +34,7 @@ final class PageAuthors
         $site = array_map(
             static fn (Finding $one): Finding => new Finding(
                 $one->field,
-                array_map(static fn (Contributor $author): Contributor => new Contributor($author->role, Name::group($author->name->direct())), $one->people()),
+                array_map(static fn (Contributor $author): Contributor => ! KindClues::isPress($author->name->direct()) && NameShape::isPersonal($author->name, $one->evidence->visible) ? $author : new Contributor($author->role, Name::group($author->name->direct())), $one->people()),
                 $one->evidence,
                 $people === [] && ! self::isHost($one) && ! in_array($kind, ['podcast-episode', 'tv-episode', 'radio-episode'], true) ? $one->confidence : Confidence::Guess,
             ),
@@ -145,7 +146,8 @@ final class PageAuthors
     {
         $people = array_map(
             static function (Contributor $one): Contributor {
-                $name = Make::online($one->name);
+                // Sites type every channel as a person.
+                $name = Name::looksLikeGroup($one->name->direct()) ? Name::group($one->name->direct()) : Make::online($one->name);
 
                 return $name->isGroup() || $name->isScreen() ? new Contributor(Role::Uploader, $name) : $one;
             },

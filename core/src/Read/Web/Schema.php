@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Bibrel\Core\Read\Web;
 
 use Bibrel\Core\Read\Bylines;
+use Bibrel\Core\Read\NameShape;
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\Role;
 use Bibrel\Core\Text\Markup;
 
@@ -27,7 +29,10 @@ final readonly class Schema
         'AboutPage' => '', 'ItemPage' => '', 'ProfilePage' => '', 'CreativeWork' => '', 'WebPage' => '',
     ];
 
-    private const GROUPS = ['Organization', 'NewsMediaOrganization', 'EducationalOrganization', 'CollegeOrUniversity', 'GovernmentOrganization', 'ResearchOrganization', 'NGO', 'Corporation', 'Museum', 'Library', 'MusicGroup', 'PerformingGroup'];
+    private const GROUPS = ['Organization', 'NewsMediaOrganization', 'EducationalOrganization', 'CollegeOrUniversity', 'GovernmentOrganization', 'ResearchOrganization', 'NGO', 'Corporation', 'Museum', 'Library', 'PerformingGroup'];
+
+    /** What sites type as persons and are none, whoever types them: "The Ropewright", "Web Team", an agency by its letters. */
+    private const NO_PERSON = '/^(?:\p{Lu}{2,6}$|[Tt]he\s)|\b(?i:team|staff|newsroom|editors|editorial)\b/u';
 
     /** @var array<string, array<string, mixed>> */
     private array $byId;
@@ -166,7 +171,9 @@ final readonly class Schema
         return match (true) {
             $isGroup => [Bylines::contributor($name, true)],
             preg_match('/,| and | & |\(/', $name) === 1 => Bylines::contributors($name),
-            self::isType($object, ['Person']) => [Bylines::contributor($name, false)],
+            // Alone on a stage somebody is a group of music too.
+            self::isType($object, ['MusicGroup']) => [Bylines::contributor($name, ! NameShape::isPersonal(Name::parse($name)))],
+            self::isType($object, ['Person']) => [Bylines::contributor($name, preg_match(self::NO_PERSON, $name) === 1)],
             default => [Bylines::contributor($name)],
         };
     }
