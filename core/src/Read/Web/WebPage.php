@@ -67,7 +67,7 @@ final class WebPage
             $findings['contributors'] = PageAuthors::uploaders($findings['contributors']);
         }
 
-        return new Reading($kind, $url, $findings, self::remarks($page, $findings), $page->blocks());
+        return new Reading($kind, $url, $findings, self::remarks($page, $findings, $kind), $page->blocks());
     }
 
     /**
@@ -227,7 +227,7 @@ final class WebPage
      * @param  array<string, Finding>  $findings
      * @return list<Remark>
      */
-    private static function remarks(Document $page, array $findings): array
+    private static function remarks(Document $page, array $findings, string $kind): array
     {
         $remarks = [];
         $date = $findings['containers.0.date'] ?? null;
@@ -239,7 +239,12 @@ final class WebPage
         }
         $author = $findings['contributors'] ?? null;
         if ($author === null) {
-            $remarks[] = new Remark('author-missing', 'contributors', 'No author was found. Look under the headline and at the very end of the text.');
+            $remarks[] = new Remark('author-missing', 'contributors', match ($kind) {
+                'artwork' => 'No artist was found. A museum names one beside the work; of many objects none is known.',
+                'photograph', 'illustration' => 'Nobody was found who made the picture. Look at the caption and the line of credits.',
+                'data-set', 'report' => 'No author was found. Look at the cover and at who published it: an office or a group may be the author.',
+                default => 'No author was found. Look under the headline and at the very end of the text.',
+            });
         } elseif ($author->confidence === Confidence::Guess) {
             $remarks[] = new Remark('author-guess', 'contributors', 'The author is only a guess: '.lcfirst($author->evidence->where));
         }
