@@ -27,10 +27,22 @@ final class FinishedCitation
     {
         $text = Text::line($text);
 
+        if (self::isUndated($text)) {
+            return true;
+        }
+
         return mb_strlen($text) >= 30
             && preg_match('/\((?:c(?:irca|a\.)? )?\d{4}[a-z]?\b|\(n\.d\.\)|\b(?:1[5-9]|20)\d{2}\b|\bn\.d\./u', $text) === 1
             && preg_match_all('/[.?!][”"’]?\s+(?=[\p{Lu}“"\d(<h]|www)/u', $text) >= 1
             && preg_match('/,|\(\d{4}/', $text) === 1;
+    }
+
+    /** Entries without a year: one that says so where the date stands, one with a name turned round and a publisher, or a title in quotation marks and an address. */
+    private static function isUndated(string $text): bool
+    {
+        return preg_match('/^.{3,}?\((?:n\.d\.|in press|\d{4})\)\. \p{L}.*\./u', $text) === 1
+            || preg_match('/^\p{Lu}[^,.]{1,40}, \p{Lu}[^.]{0,60}\. \p{Lu}[^.]{2,200}\. .*\b(?:Press|Books|UP|Publish\w+|in press|forthcoming)\b/u', $text) === 1
+            || preg_match('/“[^”]{3,200}\.” .*(?:\b(?:in press|forthcoming|Print|Web)\.$|[a-z0-9-]\.[a-z]{2,}\/)/u', $text) === 1;
     }
 
     /** The family of styles an entry was written in: "apa" where the date stands right behind the author, else "mla". */

@@ -4,52 +4,113 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Read\Citation;
 
+use Bibrel\Core\Read\NameShape;
 use Bibrel\Core\Source\Name;
-use Bibrel\Core\Source\PartialDate;
 
 /** An MLA entry: author, title, then each container's elements between commas (MLA Handbook, 9th ed., ch. 5). */
 final class MlaCitation
 {
-    private const MONTH = '(?:Jan|Feb|Mar|Apr|May|June?|July?|Aug|Sept?|Oct|Nov|Dec)[a-z]*\.?';
+    private const DAY = '\d{1,2} (?:Jan|Feb|Mar|Apr|May|June?|July?|Aug|Sept?|Oct|Nov|Dec)[a-z]*\.? \d{4}';
 
-    private const ROLES = ['edited by' => 'editor', 'translated by' => 'translator', 'directed by' => 'director', 'illustrated by' => 'illustrator', 'narrated by' => 'narrator', 'introduction by' => 'introduction', 'hosted by' => 'host', 'uploaded by' => 'uploader', 'performance by' => 'performer', 'performances by' => 'performer', 'created by' => 'creator', 'compiled by' => 'compiler'];
+    /** What the 7th edition closes with. */
+    private const MEDIUM = 'Print|Web|Film|DVD|CD|Television|Radio|E-mail|TS|MS';
+
+    /** What may stand at the very end to say what the title does not, and the kind it tells. */
+    private const FORMS = ['Press release' => 'press-release', 'Conference presentation' => 'lecture', 'Lecture' => 'lecture', 'Speech' => 'lecture', 'Address' => 'lecture', 'Poster presentation' => 'poster', 'Map' => 'map', 'Advertisement' => 'advertisement', 'Cartoon' => 'cartoon', 'Comic strip' => 'cartoon', 'Editorial' => 'editorial', 'Letter' => 'reader-letter', 'Letter to the editor' => 'reader-letter'];
+
+    private const ROLES = ['e' => 'editor', 't' => 'translator', 'd' => 'director', 'c' => 'compiler', 'n' => 'narrator'];
 
     public static function parse(string $text): CitationParts
     {
-        $accessed = '';
+        $source = ['kind' => 'other', 'accessed' => ''];
         if (preg_match('/^(.*?)\s*Accessed\s+(.+?)\.?$/us', $text, $m) === 1) {
-            [$text, $accessed] = [$m[1], trim($m[2], ' .')];
+            [$text, $source['accessed']] = [$m[1], trim($m[2], ' .')];
+        }
+        $form = '';
+        if (preg_match('~^(.*[\w/”)]\.)\s+('.implode('|', array_keys(self::FORMS)).')\.?$~us', $text, $m) === 1) {
+            [$text, $form] = [$m[1], $m[2]];
         }
         [$text, $doi, $url] = CitationParts::address(rtrim($text));
         $text = trim($text);
-        $source = ['kind' => 'other', 'accessed' => $accessed];
-        // The 7th edition closes with the medium and, on the web, the day of access.
-        if (preg_match('/^(.*[.”])\s+(Print|Web|Film|DVD|CD|Television|Radio|E-mail)\.(?:\s+(\d{1,2} '.self::MONTH.' \d{4})\.?)?$/us', $text, $m) === 1) {
-            $text = $m[1];
-            $source['accessed'] = $m[3] ?? $accessed;
+        $medium = '';
+        if (preg_match('/^(.*[.”])\s+('.self::MEDIUM.')\.(?:\s+('.self::DAY.')\.?)?$/us', $text, $m) === 1) {
+            [$text, $medium] = [$m[1], $m[2]];
+            $source['accessed'] = $m[3] ?? $source['accessed'];
+            $source += $medium === 'Web' ? ['reached' => 'web'] : [];
         }
-        $doubts = [];
-        if (preg_match('/^(.*?)“(.+?)”\.?\s*(.*)$/us', $text, $m) === 1 && mb_strlen($m[1]) < 200) {
-            $source['contributors'] = self::authors(trim($m[1]));
-            $source['title'] = ['main' => rtrim($m[2], '.,')];
-            [$containers, $kind, $people] = self::containers($m[3], true);
-        } else {
-            [$authors, $title, $rest, $doubt] = self::unquoted($text);
-            $source['contributors'] = self::authors($authors);
-            $source['title'] = ['main' => $title];
-            $doubts = $doubt;
-            [$containers, $kind, $people] = self::containers($rest, false);
-            $kind = $kind === 'web-page' && ($containers[0]['title'] ?? '') === '' && $url === '' ? 'book' : $kind;
+        [$authors, $title, $rest, $isQuoted, $doubts] = self::opening($text);
+        $place = '';
+        $sentences = Sentences::of($rest);
+        if ($medium !== '' || preg_match('/(?:^|\s)(?:Ed|Trans|Dir)\. \p{Lu}|\d\.\d+ \(\d{4}\): /u', $rest) === 1) {
+            [$sentences, $place] = MlaSeventh::modern($rest);
         }
-        $source['contributors'] = [...$source['contributors'], ...$people];
-        $last = count($containers) - 1;
+        $source['contributors'] = self::authors($authors);
+        $source['title'] = ['main' => self::unnested($title, $isQuoted)];
+        if (preg_match('/\bet al\b/u', $authors) === 1) {
+            $doubts['contributors'] = ['', '“et al.” stands for people the entry does not name. Add them from the source.'];
+        }
+        $source = self::behind($source, $sentences, $isQuoted, $url.$doi !== '');
+        if ($form !== '') {
+            $source['kind'] = self::FORMS[$form];
+            $source['genre'] = in_array($source['kind'], ['lecture', 'poster'], true) ? $form : '';
+        }
+        if ($place !== '') {
+            $source['containers'][0]['place'] = $place;
+        }
         // A DOI is the article's own, wherever the entry has it.
-        $containers[0] = array_filter([...$containers[0], 'doi' => $doi], static fn (mixed $value): bool => $value !== '' && $value !== []);
-        $containers[$last] = array_filter([...$containers[$last], 'url' => $url], static fn (mixed $value): bool => $value !== '' && $value !== []);
-        $source['kind'] = $kind === 'web-page' && $url.$doi === '' ? 'magazine-article' : $kind;
-        $source['containers'] = $containers;
+        $source['containers'][0] = self::filled([...$source['containers'][0], 'doi' => $doi]);
+        $last = count($source['containers']) - 1;
+        $source['containers'][$last] = self::filled([...$source['containers'][$last], 'url' => $url]);
 
-        return new CitationParts($source, $doubts);
+        return new CitationParts(self::settled($source, $title, $isQuoted, $medium), $doubts);
+    }
+
+    /**
+     * Author, title, and what is behind; quotation marks tell where the title of a part begins.
+     *
+     * @return array{string, string, string, bool, array<string, array{string, string}>} authors, title, the rest, whether the title stood in quotation marks, doubts
+     */
+    private static function opening(string $text): array
+    {
+        if (preg_match('/^((?:[^“]*[.\])])?)\s*“(.+?[.?!,][’]?)”\.?\s*(.*)$/us', $text, $m) === 1 && mb_strlen($m[1]) < 200) {
+            return [trim($m[1]), rtrim((string) preg_replace('/[.,](?=’?$)/u', '', $m[2])), $m[3], true, []];
+        }
+        $sentences = Sentences::of($text);
+        // "Authora, A. Low Water": behind initials the title begins.
+        if (preg_match('/^([\p{Lu}][^,.]+, (?:\p{Lu}\.\s?)+)(?<=\.) ?(\p{Lu}\p{L}.*)$/u', $sentences[0], $m) === 1 && ! self::isName($sentences[0])) {
+            array_splice($sentences, 0, 1, [trim($m[1]), $m[2]]);
+        }
+        if (count($sentences) === 1) {
+            return ['', rtrim($sentences[0], '.'), '', false, []];
+        }
+        $isName = self::isName($sentences[0]);
+        $isTitleFirst = ! $isName && (count($sentences) === 2 || self::isContainer($sentences[1]));
+        if ($isTitleFirst) {
+            return ['', rtrim($sentences[0], '.'), implode(' ', array_slice($sentences, 1)), false, []];
+        }
+        $doubts = $isName ? [] : ['contributors' => [rtrim($sentences[0], '.'), "“{$sentences[0]}” may be an organisation that made it, or the title itself."]];
+
+        return [$sentences[0], rtrim($sentences[1], '.'), implode(' ', array_slice($sentences, 2)), false, $doubts];
+    }
+
+    /** "Family, Given", several names, or an account. */
+    private static function isName(string $sentence): bool
+    {
+        return preg_match('/^[\p{Lu}@\p{Ll}][^,]{1,40},\s+\p{Lu}[^,]{0,60}(?:,.*)?\.$/u', $sentence) === 1 && preg_match('/\d/', $sentence) !== 1
+            || preg_match('/^@\S+\.$|\[@\S+\]\.$/u', $sentence) === 1;
+    }
+
+    /** Whether a sentence holds a container's elements rather than a title: somebody's deed, or a date between commas. */
+    private static function isContainer(string $sentence): bool
+    {
+        return preg_match('/^(?:(?:directed|edited|translated|created|performances?|narrated|hosted)\b|(?:Dir|Ed|Trans|Perf)\. )/iu', $sentence) === 1
+            || preg_match('/(?:^|,\s).*\d{4}(?:,|\.$)/u', $sentence) === 1 && str_contains($sentence, ',') && preg_match('/^\p{Lu}[^,]*\s\p{Ll}/u', $sentence) !== 1;
+    }
+
+    /** Inside a title in quotation marks quotations have single ones; they are double where the title stands alone. */
+    private static function unnested(string $title, bool $isQuoted): string
+    {
+        return $isQuoted ? (string) preg_replace('/‘([^‘’]+(?:’\p{L}[^‘’]*)*)’/u', '“$1”', $title) : $title;
     }
 
     /** @return list<array<string, mixed>> */
@@ -59,11 +120,19 @@ final class MlaCitation
         if ($text === '') {
             return [];
         }
-        $role = preg_match('/,\s*(editors?|eds?\.?|translators?|trans\.?|directors?)$/u', $text, $m) === 1 ? ['e' => 'editor', 't' => 'translator', 'd' => 'director'][$m[1][0]] : 'author';
-        $text = (string) preg_replace('/,\s*(?:editors?|eds?\.?|translators?|trans\.?|directors?)$/u', '', $text);
+        $role = 'author';
+        if (preg_match('/,\s*(editors?|eds?\.?|translators?|trans\.?|directors?|compilers?|comps?\.?|narrators?)$/u', $text, $m) === 1) {
+            $role = self::ROLES[$m[1][0]];
+            $text = substr($text, 0, -strlen($m[0]));
+        }
         $text = (string) preg_replace('/,?\s*et al\.?$/u', '', $text);
         $one = static fn (Name $name): array => ['role' => $role, 'name' => $name->toArray()];
-        if (str_starts_with($text, '@') || preg_match('/\[@/', $text) === 1) {
+        if (preg_match('/^(.+?)\s*\[(@\S+)\]$/u', $text, $m) === 1) {
+            $name = Name::parse($m[1]);
+
+            return [$one(Name::screen($m[2], $name->given, $name->surname()))];
+        }
+        if (str_starts_with($text, '@')) {
             return [$one(Name::screen($text))];
         }
         // "Family, Given": the first is turned round, a second follows "and".
@@ -79,145 +148,132 @@ final class MlaCitation
         return [$one(Name::looksLikeGroup($text) || substr_count($text, ' ') > 0 ? Name::group($text) : Name::person('', $text))];
     }
 
-    /** @return array{string, string, string, array<string, array{string, string}>} authors, title, the rest, doubts */
-    private static function unquoted(string $text): array
-    {
-        $sentences = preg_split('/(?<=[.?!])(?<!\b\p{Lu}\.)(?<!\bed\.)(?<!\bvol\.)(?<!\bno\.)(?<!\bpp\.)(?<!\bal\.)(?<!\bJr\.)\s+(?=\p{Lu}|\d|[“])/u', $text) ?: [$text];
-        if (count($sentences) === 1) {
-            return ['', rtrim($sentences[0], '.'), '', []];
-        }
-        $isName = preg_match('/^[\p{Lu}@][^,]{1,40},\s+\p{Lu}[^,]{0,60}(?:,.*)?\.$/u', $sentences[0]) === 1 && preg_match('/\d/', $sentences[0]) !== 1;
-        $isTitleFirst = ! $isName && (count($sentences) === 2 || preg_match('/^(?:directed|edited|translated|created)\b/iu', $sentences[1]) === 1);
-        if ($isTitleFirst) {
-            return ['', rtrim($sentences[0], '.'), implode(' ', array_slice($sentences, 1)), []];
-        }
-        $rest = implode(' ', array_slice($sentences, 2));
-        $doubts = [];
-        if (! $isName && count($sentences) > 2) {
-            $doubts['contributors'] = [rtrim($sentences[0], '.'), "“{$sentences[0]}” may be an organisation that made it, or the title itself."];
-        }
-
-        return [$sentences[0], rtrim($sentences[1], '.'), $rest, $doubts];
-    }
-
     /**
-     * @return array{non-empty-list<array<string, mixed>>, string, list<array<string, mixed>>} containers, kind, and the people behind the title
-     */
-    private static function containers(string $text, bool $quoted): array
-    {
-        $chunks = preg_split('/(?<=[\p{Ll}\d)”]{2}\.)(?<!\bed\.)(?<!\bvol\.)(?<!\bno\.)(?<!\bpp\.)(?<!\bal\.)(?<!Jan\.)(?<!Feb\.)(?<!Mar\.)(?<!Apr\.)(?<!Aug\.)(?<!Sept\.)(?<!Oct\.)(?<!Nov\.)(?<!Dec\.)(?<!Inc\.)(?<!Co\.)\s+(?=\p{Lu}|\d)/u', $text, -1, PREG_SPLIT_NO_EMPTY) ?: [];
-        $people = [];
-        $containers = [];
-        $kind = $quoted ? 'web-page' : 'book';
-        $original = '';
-        foreach ($chunks as $chunk) {
-            $chunk = rtrim($chunk, ' .');
-            if ($containers === [] && preg_match('/^\d{4}$/', $chunk) === 1) {
-                $original = $chunk;
-
-                continue;
-            }
-            [$container, $found, $guess] = self::elements($chunk, $quoted || $containers !== []);
-            $kind = $guess !== '' && $containers === [] ? $guess : $kind;
-            // People named right behind the title, before any container, belong to the source itself.
-            if ($found !== [] && count(array_filter($container, static fn (mixed $value): bool => $value !== '')) === 0) {
-                $people = [...$people, ...$found];
-
-                continue;
-            }
-            if ($quoted && $kind === 'chapter') {
-                $container['contributors'] = $found;
-            } else {
-                $people = [...$people, ...$found];
-            }
-            $containers[] = $container;
-        }
-        if ($containers === []) {
-            $containers[] = [];
-        }
-        if ($original !== '' && ($containers[0]['date'] ?? '') === '') {
-            $containers[0]['date'] = $original;
-        }
-
-        return [array_slice($containers, 0, 3), $kind, $people];
-    }
-
-    /**
-     * The 7th edition's way with a periodical: "Journal 12.3 (2016): 215–39" and "Courier 2 Nov. 2021: A12".
+     * What stands behind the title.
      *
-     * @param  array<string, mixed>  $container
+     * @param  array<string, mixed>  $source
+     * @param  list<string>  $sentences
+     * @return array<string, mixed> with its containers, at least one, and the kind they speak for
      */
-    private static function seventh(string $chunk, array &$container): string
+    private static function behind(array $source, array $sentences, bool $isQuoted, bool $isOnline): array
     {
-        if (preg_match('/^(.+?)\s+(\d+)(?:\.(\d+))?\s+\((.*?\d{4})\):\s*(.+)$/u', $chunk, $m) === 1) {
-            $container = ['volume' => $m[2], 'issue' => $m[3], 'date' => $m[4], 'pages' => $m[5]];
+        $containers = [];
+        $kind = '';
+        $original = '';
+        foreach ($sentences as $sentence) {
+            $said = rtrim($sentence, '. ');
+            $said = preg_match('/\b(?:ed|Inc|Co|Ltd)$/u', $said) === 1 ? "{$said}." : $said;
+            if ($containers === [] && CitedDate::is($said) && count($sentences) > 1) {
+                $original = CitedDate::text($said);
 
-            return $m[1];
+                continue;
+            }
+            if ($containers === [] && preg_match('/^(?:Review|Rev\.) of (.+?)(?:, by ([^,]+?))?(?:,\s+(\p{Lu}.*\d{4}.*))?$/u', $said, $m) === 1) {
+                $source['subject'] = $m[1];
+                $kind = 'review';
+                if (($m[2] ?? '') !== '') {
+                    $source['contributors'][] = ['role' => 'reviewed-author', 'name' => Name::parse($m[2])->toArray()];
+                }
+                if (($m[3] ?? '') === '') {
+                    continue;
+                }
+                $said = $m[3];
+            }
+            if ($containers === [] && isset(self::FORMS[$said])) {
+                $kind = self::FORMS[$said];
+
+                continue;
+            }
+            if (preg_match('/^Special issue of (.+)$/u', $said, $m) === 1) {
+                [$said, $kind, $isQuoted] = [$m[1], 'special-issue', true];
+            }
+            $container = MlaContainer::parse($said, $isQuoted || $containers !== [] || $original !== '' && $isOnline || self::isPart($source['title']['main']) || self::isCase($source['title']['main']));
+            if ($container->isOnlyPeople()) {
+                // Behind a whole book its helpers stand in a sentence of their own, or with its publisher.
+                $source['contributors'] = [...$source['contributors'], ...$container->people];
+
+                continue;
+            }
+            $kind = $kind === '' && $containers === [] ? $container->kind : $kind;
+            $source['genre'] = $container->genre ?: ($source['genre'] ?? '');
+            $fields = $container->fields;
+            if ($containers === [] && ($kind === 'chapter' || $isQuoted && in_array('editor', array_column($container->people, 'role'), true) || self::isPart($source['title']['main']))) {
+                $fields['contributors'] = $container->people;
+            } else {
+                $source['contributors'] = [...$source['contributors'], ...$container->people];
+            }
+            $containers[] = $fields;
         }
-        if (preg_match('/^(.+?)\s+((?:\d{1,2} )?'.self::MONTH.' \d{4}):\s*(.+)$/u', $chunk, $m) === 1) {
-            $container = ['date' => $m[2], 'pages' => $m[3]];
-
-            return $m[1];
+        $containers = $containers === [] ? [[]] : array_slice($containers, 0, 3);
+        if ($original !== '') {
+            // A work seen on a site, and a thesis, have their own date before the site or the university.
+            if (($containers[0]['date'] ?? '') === '') {
+                $containers[0]['date'] = $original;
+                $kind = $kind === '' && ! $isQuoted && $isOnline && isset($containers[0]['title']) ? 'artwork' : $kind;
+            } else {
+                $source['original'] = ['date' => $original];
+            }
         }
 
-        return $chunk;
+        return [...$source, 'kind' => $kind, 'containers' => $containers];
     }
 
-    /** @return list<string> two people where both have given and family name; else one name that has an "and" in it */
-    private static function names(string $text): array
+    /** "Introduction" and the like stand without quotation marks before the book they open. */
+    private static function isPart(string $title): bool
     {
-        return preg_match('/^(\S+ \S.*?)\s+and\s+(\S+ \S.*)$/u', $text, $m) === 1 ? [$m[1], $m[2]] : [$text];
+        return preg_match('/^(?:Introduction|Foreword|Preface|Afterword)$/u', $title) === 1;
+    }
+
+    /** "Brook v. Harbour Board". */
+    private static function isCase(string $title): bool
+    {
+        return preg_match('/\p{L} v\. \p{Lu}/u', $title) === 1;
     }
 
     /**
-     * @return array{array<string, mixed>, list<array<string, mixed>>, string} elements, people, and what kind they speak for
+     * The kind, where no container spoke for one.
+     *
+     * @param  array<string, mixed>  $source
+     * @return array<string, mixed>
      */
-    private static function elements(string $chunk, bool $hasTitle): array
+    private static function settled(array $source, string $title, bool $isQuoted, string $medium): array
     {
-        $container = [];
-        $people = [];
-        $left = [];
-        $chunk = self::seventh($chunk, $container);
-        foreach (preg_split('/,\s+/u', $chunk) ?: [] as $i => $piece) {
-            $piece = trim($piece);
-            $role = '';
-            foreach (self::ROLES as $words => $value) {
-                if (preg_match("/^{$words}\\s+(.+)$/iu", $piece, $m) === 1) {
-                    foreach (self::names((string) preg_replace('/\s+et al\.?$/u', '', $m[1])) as $name) {
-                        $people[] = ['role' => $value, 'name' => (Name::looksLikeGroup($name) ? Name::group($name) : Name::parse($name))->toArray()];
-                    }
-                    $role = $value;
-                }
-            }
-            $isDate = preg_match('/^(?:\d{1,2}\s+)?(?:'.self::MONTH.'(?:[–-]'.self::MONTH.')?\s+|(?:spring|summer|fall|autumn|winter)\s+)?\d{4}(?:[–-]\d{2,4})?$/iu', $piece) === 1;
-            match (true) {
-                $role !== '' => null,
-                $isDate => $container['date'] ??= PartialDate::parse($piece)->isDate() ? PartialDate::parse($piece)->words() : $piece,
-                preg_match('/^vol\.\s*(.+)$/iu', $piece, $m) === 1 => $container['volume'] = $m[1],
-                preg_match('/^nos?\.\s*(.+)$/iu', $piece, $m) === 1 => $container['issue'] = $m[1],
-                preg_match('/^pp?\.\s*(.+)$/iu', $piece, $m) === 1 => $container['pages'] = $m[1],
-                preg_match('/^season\s+(\d+)$/iu', $piece, $m) === 1 => $container['season'] = $m[1],
-                preg_match('/^episode\s+(\d+)$/iu', $piece, $m) === 1 => $container['episode'] = $m[1],
-                preg_match('/^(.+?)\s+ed\.?$/u', $piece, $m) === 1 => $container['edition'] = $m[1],
-                preg_match('/^version\s+(.+)$/iu', $piece, $m) === 1 => $container['version'] = $m[1],
-                default => $left[$i] = $piece,
-            };
+        $container = $source['containers'][0];
+        $isOnline = isset($container['url']) || isset($container['doi']) || isset($source['containers'][1]['url']) || $medium === 'Web';
+        if (! $isQuoted && preg_match('/^(E-?mail|Letter|Text message) to (.+)$/u', $title, $m) === 1 && array_keys($container) === ['date'] && preg_match('/^'.NameShape::PATTERN.'$/u', $m[2]) === 1) {
+            $source = [...$source, 'kind' => 'email', 'title' => [], 'genre' => preg_match('/^E-?mail$/u', $m[1]) === 1 ? '' : $m[1]];
+            $source['contributors'][] = ['role' => 'recipient', 'name' => Name::parse($m[2])->toArray()];
+        } elseif (! $isQuoted && $title === 'Personal interview') {
+            $source = [...$source, 'kind' => 'interview-own', 'title' => []];
         }
-        if ($left !== [] && $hasTitle && array_key_first($left) === 0) {
-            $container['title'] = array_shift($left);
-        }
-        if ($left !== []) {
-            $container['publisher'] = implode(', ', $left);
-        }
-        $kind = match (true) {
-            isset($container['season']) || isset($container['episode']) => 'tv-episode',
-            isset($container['volume'], $container['title']) && (isset($container['issue']) || isset($container['pages'])) && ! isset($container['publisher']) => 'journal-article',
-            isset($container['pages'], $container['title']) && isset($container['publisher']) => 'chapter',
-            isset($container['pages'], $container['title']) => preg_match('/^[A-Z]\d/', (string) $container['pages']) === 1 ? 'newspaper-article' : 'magazine-article',
-            array_column($people, 'role') === ['director'] && ! isset($container['title']) => 'film',
-            default => '',
+        $isScreen = isset($source['contributors'][0]['name']['screen']);
+        $source['kind'] = match (true) {
+            ! $isQuoted && self::isCase($title) => 'court-case',
+            $source['kind'] !== '' => $source['kind'],
+            self::isPart($title) => 'chapter',
+            $medium === 'Film' || $medium === 'DVD' => 'film',
+            $isQuoted && $isScreen && $isOnline => 'social-post',
+            ! $isQuoted => $isOnline && isset($container['title']) ? 'web-page' : 'book',
+            // Without an address only a page of the web would print its publisher, and nothing of what was pasted may be lost.
+            ! $isOnline && ! isset($container['publisher']) => 'magazine-article',
+            default => 'web-page',
         };
+        // Behind a title in another language stands what it means.
+        $plain = preg_match('/^(.+?) \[([^\]]+)\]$/u', $title, $m) === 1 ? $m[1] : $title;
+        $language = GuessedLanguage::of($plain);
+        if ($language !== '' && $plain !== $title) {
+            $source['title'] = ['main' => $plain, 'translated' => $m[2]];
+        }
 
-        return [$container, $people, $kind];
+        return $language === '' ? $source : [...$source, 'language' => $language];
+    }
+
+    /**
+     * @param  array<string, mixed>  $fields
+     * @return array<string, mixed>
+     */
+    private static function filled(array $fields): array
+    {
+        return array_filter($fields, static fn (mixed $value): bool => $value !== '' && $value !== []);
     }
 }

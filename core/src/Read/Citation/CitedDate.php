@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Read\Citation;
+
+use Bibrel\Core\Source\PartialDate;
+
+/** A date as entries print it, in either style, with its spans: "3–5 May 2019", "May–June 2019", "September 30–October 4, 2019". */
+final class CitedDate
+{
+    private const MONTH = '(?:Jan|Feb|Mar|Apr|May|June?|July?|Aug|Sept?|Oct|Nov|Dec)[a-z]*\.?';
+
+    /** Whether a piece of an entry is a date and nothing else. */
+    public static function is(string $piece): bool
+    {
+        $month = self::MONTH;
+
+        return preg_match("/^(?:\\d{1,2}\\s+)?(?:{$month}\\s+|(?:spring|summer|fall|autumn|winter)\\s+)?(?:c\\. )?\\d{4}(?:[–-]\\d{2,4})?$/iu", $piece) === 1 || self::span($piece) !== null;
+    }
+
+    /** The date as a form writes it; a span as EDTF; what is no date unchanged. */
+    public static function text(string $piece): string
+    {
+        $span = self::span($piece);
+        if ($span !== null) {
+            return $span;
+        }
+        $date = PartialDate::parse($piece);
+
+        return $date->isDate() ? $date->words() : $piece;
+    }
+
+    private static function span(string $piece): ?string
+    {
+        $month = self::MONTH;
+        $ends = match (true) {
+            preg_match("/^(\\d{1,2})[–-](\\d{1,2}) ({$month}) (\\d{4})$/iu", $piece, $m) === 1 => ["{$m[1]} {$m[3]} {$m[4]}", "{$m[2]} {$m[3]} {$m[4]}"],
+            preg_match("/^(\\d{1,2} {$month})[–-](\\d{1,2} {$month}) (\\d{4})$/iu", $piece, $m) === 1,
+            preg_match("/^({$month})[–-]({$month}),? (\\d{4})$/iu", $piece, $m) === 1 => ["{$m[1]} {$m[3]}", "{$m[2]} {$m[3]}"],
+            preg_match("/^({$month}) (\\d{1,2})[–-](\\d{1,2}), (\\d{4})$/iu", $piece, $m) === 1 => ["{$m[2]} {$m[1]} {$m[4]}", "{$m[3]} {$m[1]} {$m[4]}"],
+            preg_match("/^({$month} \\d{1,2})[–-]({$month} \\d{1,2}), (\\d{4})$/iu", $piece, $m) === 1 => ["{$m[1]}, {$m[3]}", "{$m[2]}, {$m[3]}"],
+            default => null,
+        };
+        if ($ends === null) {
+            return null;
+        }
+        [$from, $to] = [PartialDate::parse($ends[0]), PartialDate::parse($ends[1])];
+
+        return $from->isDate() && $to->isDate() ? "{$from->edtf()}/{$to->edtf()}" : null;
+    }
+}

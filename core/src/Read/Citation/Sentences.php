@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Read\Citation;
+
+/** An entry's sentences: it is parted by full stops, but not by those of initials and abbreviations. */
+final class Sentences
+{
+    /** What ends in a stop without ending a sentence. "ed." in small letters closes an edition or an editor's name. */
+    private const SHORT = '/(?:^|[\s(,–-])(?:\p{Lu}|Eds?|Trans|Dir|Perf|Narr|Illus|Rev|Vols?|vols?|Nos?|nos?|pp?|al|Jr|Sr|St|Dr|Mrs?|Ms|Jan|Feb|Mar|Apr|Aug|Sept?|Oct|Nov|Dec|Inc|Co|Ltd|Corp|rev|suppl|vs?|c|ca|fig|ch)$/u';
+
+    /** @return list<string> with the marks they end in */
+    public static function of(string $text): array
+    {
+        $sentences = [];
+        $from = 0;
+        preg_match_all('/[.?!][”’]{0,2}(?=\s+(?:[\p{Lu}\d“‘@\[]|[ivxlc]+[–-][ivxlc]))/u', $text, $stops, PREG_OFFSET_CAPTURE);
+        foreach ($stops[0] as [$mark, $at]) {
+            if ($mark === '.' && preg_match(self::SHORT, substr($text, $from, $at - $from)) === 1) {
+                continue;
+            }
+            $sentences[] = trim(substr($text, $from, $at + strlen($mark) - $from));
+            $from = $at + strlen($mark);
+        }
+        $sentences[] = trim(substr($text, $from));
+
+        return array_values(array_filter($sentences, static fn (string $sentence): bool => $sentence !== ''));
+    }
+}
