@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Read\Citation;
 
+use Bibrel\Core\Read\Web\KindClues;
 use Bibrel\Core\Source\Name;
 
 /** An APA entry: authors, date in parentheses, title, source (Publication Manual, 7th ed., ch. 9). */
@@ -11,65 +12,67 @@ final class ApaCitation
 {
     private const DATE = '(?:ca\. )?\d{4}[a-z]?(?:[–-]\d{4})?(?:,\s*[^()]{3,40})?|n\.d\.(?:-[a-z])?|in press';
 
-    private const BRACKETS = ['Video' => 'online-video', 'Film' => 'film', 'Motion picture' => 'film', 'Data set' => 'data-set', 'Audio podcast episode' => 'podcast-episode', 'TV series episode' => 'tv-episode', 'TV series' => 'tv-series', 'Song' => 'song', 'Album' => 'album', 'Map' => 'map', 'Photograph' => 'photograph', 'Painting' => 'artwork', 'Mobile app' => 'app', 'Computer software' => 'software', 'Press release' => 'press-release', 'Letter to the editor' => 'reader-letter', 'Editorial' => 'editorial', 'Post' => 'social-post', 'Online forum post' => 'forum-post', 'Audiobook' => 'audiobook'];
-
     /** @return ?CitationParts null for what is not APA */
     public static function parse(string $text): ?CitationParts
     {
+        $original = '';
+        if (preg_match('/^(.*?)\s*\(Original work published (\d{3,4})\)\.?$/us', $text, $m) === 1) {
+            [$text, $original] = [$m[1], $m[2]];
+        }
+        $accessed = preg_match('/Retrieved ([A-Z]\w+ \d{1,2}, \d{4}),? from/u', $text, $got) === 1 ? $got[1] : '';
         [$text, $doi, $url] = CitationParts::address($text);
         if (preg_match('/^(.{1,600}?)\s*\(('.self::DATE.')\)\.?\s*(.*)$/u', $text, $m) !== 1) {
             return null;
         }
         [, $before, $date, $rest] = $m;
-        // A date that only comes behind a quoted title or a volume is another style's.
-        if (preg_match('/[“”]|\bvol\.|\d+\.\d+\s*$/u', $before) === 1) {
+        // A date that only comes behind a quoted title, a volume, or before a colon is another style's.
+        if (preg_match('/\.\s+“|[”“].*\d$|\bvol\.|\d+\.\d+\s*$/u', $before) === 1 || str_starts_with($rest, ':')) {
             return null;
         }
-        $accessed = preg_match('/Retrieved ([A-Z]\w+ \d{1,2}, \d{4}),? from/u', $text, $got) === 1 ? $got[1] : '';
         $rest = trim((string) preg_replace('/\s*Retrieved .*$/u', '', $rest));
-        $container = ['date' => self::date($date), 'doi' => $doi, 'url' => $url];
-        $source = ['kind' => 'other', 'accessed' => $accessed];
-        if (in_array($date, ['in press'], true)) {
-            $container['status'] = $date;
+        $people = ApaPeople::parse($before);
+        [$title, $behind] = $people->isTitle
+            ? [ApaTitle::parse(trim($before, ' .'))[0], $rest]
+            : ApaTitle::parse($rest);
+        [$kind, $container, $second, $helpers] = self::source($behind, $title, $date, $url.$doi !== '');
+        $container = [...$container, ...$title->fields, 'date' => self::date($date), 'status' => $date === 'in press' ? $date : '', 'doi' => $doi, 'url' => $second === [] ? $url : ''];
+        $kind = $title->kind !== '' ? $title->kind : $kind;
+        if (isset($container['number']) && $kind === 'podcast-episode') {
+            $container['episode'] = $container['number'];
+            unset($container['number']);
         }
-        [$people, $isTitle] = self::authors($before);
-        if ($isTitle) {
-            [$title, $source['title']] = [trim($before, ' .'), []];
-            $rest = "{$title}. {$rest}";
-        }
-        $source['contributors'] = $people;
+        $source = array_filter([
+            'kind' => $kind,
+            'accessed' => $accessed,
+            'title' => array_filter(['main' => $title->main, 'translated' => $title->translated]),
+            'contributors' => [...$people->people, ...$title->people, ...$helpers],
+            'containers' => [self::filled($container), ...($second === [] ? [] : [self::filled([...$second, 'url' => $url])])],
+            'genre' => $title->genre,
+            'subject' => $title->subject,
+            'medium' => $title->medium,
+            'language' => GuessedLanguage::of($title->main),
+            'original' => $original === '' ? [] : ['date' => $original],
+        ], static fn (mixed $value): bool => $value !== '' && $value !== []);
+
+        return new CitationParts(['title' => [], 'contributors' => [], ...$source], self::doubts($people, $title->main, $container));
+    }
+
+    /**
+     * @param  array<string, mixed>  $container
+     * @return array<string, array{string, string}>
+     */
+    private static function doubts(ApaPeople $people, string $title, array $container): array
+    {
         $doubts = [];
-        [$title, $behind] = self::title($rest);
-        if (preg_match('/^(In )(.+)$/us', $behind, $m) === 1) {
-            $source['kind'] = 'chapter';
-            $container += self::book($m[2]);
-        } elseif (preg_match('/^(.+?),\s*(\d{1,4})(?:\s?\(([^)]+)\))?(?:,\s*(?:pp?\.\s*)?((?:Article\s+)?[\w–-]+(?:,\s*[\d–-]+)*\+?))?\.?$/u', rtrim($behind, '.'), $m) === 1) {
-            $source['kind'] = 'journal-article';
-            $container += ['title' => $m[1], 'volume' => $m[2], 'issue' => $m[3] ?? ''];
-            $container += str_starts_with($m[4] ?? '', 'Article') ? ['articleNumber' => trim(substr($m[4], 7))] : ['pages' => $m[4] ?? ''];
-        } elseif (preg_match('/^(.+?),\s*(?:pp?\.\s*)?([A-Z]?\d+[\d–\-, A-Z]*\+?)\.?$/u', $behind, $m) === 1) {
-            $source['kind'] = preg_match('/\d{4},\s*\p{L}+ \d/u', $date) === 1 ? 'newspaper-article' : 'magazine-article';
-            $container += ['title' => $m[1], 'pages' => $m[2]];
-        } else {
-            [$kind, $more] = self::plain(trim($behind, ' .'), $url.$doi !== '', $date);
-            $source['kind'] = $kind;
-            $container += $more;
+        if ($people->isShortened) {
+            $doubts['contributors'] = ['', 'The entry leaves people out between the first and the last. Add them from the source; the style shortens the list itself.'];
         }
-        if (preg_match('/\s*\(((?:\p{Lu}\.[\s-]?)+)\s*([\p{L}’ -]+), (Trans|Ed|Illus|Narr)\.\)/u', $title, $m) === 1) {
-            $title = str_replace($m[0], '', $title);
-            $source['contributors'][] = ['role' => ['Trans' => 'translator', 'Ed' => 'editor', 'Illus' => 'illustrator', 'Narr' => 'narrator'][$m[3]], 'name' => Name::parse("{$m[2]}, {$m[1]}")->toArray()];
-        }
-        [$title, $particulars, $kind] = self::brackets($title);
-        $source['kind'] = $kind !== '' ? $kind : $source['kind'];
-        $container += $particulars;
-        $source['title'] = ['main' => $title];
         $cut = preg_match('/^(.{3,120}?[?!])\s+(\p{Lu}.*)$/u', $title, $m) === 1 ? $m[1] : '';
         if ($cut !== '' && ($container['title'] ?? '') === '') {
             $doubts['title.main'] = [$cut, "The title may end at “{$cut}”, with the site’s or journal’s name behind it."];
         }
-        $source['containers'] = [array_filter($container, static fn (mixed $value): bool => $value !== '' && $value !== [])];
 
-        return new CitationParts($source, $doubts);
+        return $doubts;
     }
 
     /** "2021, November 2" as one would write it; "n.d." as nothing. */
@@ -79,125 +82,115 @@ final class ApaCitation
             return '';
         }
         $date = (string) preg_replace('/(?<=\d{4})[a-z]\b/', '', $date);
+        $date = preg_match('/^(\d{4}),\s*(.+)$/u', $date, $m) === 1 ? $m[2].(preg_match('/\d$/', $m[2]) === 1 ? ', ' : ' ').$m[1] : $date;
 
-        return preg_match('/^(\d{4}),\s*(.+)$/u', $date, $m) === 1 ? "{$m[2]}, {$m[1]}" : $date;
+        return CitedDate::text($date);
     }
 
     /**
-     * @return array{list<array<string, mixed>>, bool} the people; whether the words are rather the title
-     */
-    private static function authors(string $before): array
-    {
-        $role = preg_match('/\((Eds?|Directors?|Hosts?|Executive Producers?|Writers?|Trans|Producers?)\.?\)\.?\s*$/u', $before, $m) === 1 ? $m[1] : '';
-        $before = (string) preg_replace('/\s*\([^()]{2,24}\)\.?\s*$/u', '', $before);
-        $role = ['Ed' => 'editor', 'Director' => 'director', 'Host' => 'host', 'Executive Producer' => 'executive-producer', 'Writer' => 'writer', 'Trans' => 'translator', 'Producer' => 'producer'][preg_replace('/(?<!n)s$/', '', $role)] ?? 'author';
-        $initials = '(?:\p{Lu}\.(?:[\s-]?\p{Lu}\.)*)';
-        $people = [];
-        if (preg_match_all("/([\\p{L}][\\p{L}’'. -]*?),\\s*({$initials})(?:,?\\s*(Jr\\.|Sr\\.|I{1,3}))?(?=\\s*(?:,|&|\\.|$|…))/u", $before, $all, PREG_SET_ORDER) >= 1) {
-            foreach ($all as $one) {
-                $people[] = ['role' => $role, 'name' => Name::parse(trim($one[1]).', '.$one[2].(isset($one[3]) ? ", {$one[3]}" : ''))->toArray()];
-            }
-            $left = trim((string) preg_replace("/([\\p{L}][\\p{L}’'. -]*?),\\s*({$initials})(?:,?\\s*(Jr\\.|Sr\\.|I{1,3}))?/u", '', $before), ' ,.&…');
-            if ($left !== '' && preg_match('/\p{L}{3}/u', $left) === 1) {
-                $people[] = ['role' => $role, 'name' => ['group' => $left]];
-            }
-
-            return [$people, false];
-        }
-        $name = trim($before, ' .');
-        if (preg_match('/^@?[\w.-]+\s\[@?[\w.-]+\]$|^@/u', $name) === 1) {
-            return [[['role' => $role, 'name' => ['screen' => $name]]], false];
-        }
-        // A handful of words with capitals is an organisation; a sentence is the title.
-        $isTitle = preg_match_all('/(?:^|\s)\p{Ll}{4,}/u', $name) > 0 || preg_match('/[\]?!]$/u', $name) === 1;
-
-        return [$isTitle || $name === '' ? [] : [['role' => $role, 'name' => ['group' => $name]]], $isTitle];
-    }
-
-    /**
-     * The title ends at its first stop that closes neither an initial nor an abbreviation and stands in no brackets.
+     * What stands behind the title.
      *
-     * @return array{string, string} the title with what stands in brackets behind it, and the rest
+     * @return array{string, array<string, mixed>, array<string, string>, list<array<string, mixed>>} kind, first container, second container, and people of the source itself
      */
-    private static function title(string $rest): array
+    private static function source(string $behind, ApaTitle $title, string $date, bool $isOnline): array
     {
-        preg_match_all('/[.?!][”’]?(?=\s|$)/u', $rest, $stops, PREG_OFFSET_CAPTURE);
-        foreach ($stops[0] as [$mark, $at]) {
-            $before = substr($rest, 0, $at);
-            $open = substr_count($before, '(') - substr_count($before, ')') + substr_count($before, '[') - substr_count($before, ']');
-            if ($open > 0 || $mark === '.' && preg_match('/(?:^|[\s(&-])(?:\p{Lu}|vs|eds?|vol|no|pp?|trans|mr|mrs|dr|st|inc|jr)$/iu', $before) === 1) {
-                continue;
-            }
-            $title = $mark[0] === '.' ? $before : $before.$mark;
-            $behind = trim(substr($rest, $at + strlen($mark)));
-            if (preg_match('/^((?:\s*(?:\([^)]*\)|\[[^\]]*\]))+)\.?\s*(.*)$/us', $behind, $m) === 1) {
-                return [$title.' '.trim($m[1]), $m[2]];
-            }
+        $source = trim($behind, ' .');
+        if (preg_match('/^In (.+)$/us', $behind, $m) === 1) {
+            [$container, $helpers] = self::whole($m[1]);
+            $kind = match (true) {
+                preg_match('/^Proceedings\b/u', (string) ($container['title'] ?? '')) === 1 => 'conference-paper',
+                $isOnline && ! isset($container['pages']) && ! isset($container['contributors']) => 'online-reference',
+                default => 'chapter',
+            };
 
-            return [$title, $behind];
+            return [$kind, $container, [], $helpers];
+        }
+        if (preg_match('/^(.+?),\s*(\d{1,4})(?:\s?\(([^)]+)\))?(?:,\s*(?:pp?\.\s*)?((?:Article\s+)?[\w–-]+(?:,\s*[\d–-]+)*\+?))?$/u', rtrim($behind, '.'), $m) === 1) {
+            // The day or month of an issue is a magazine's.
+            return [
+                preg_match('/,\s*(?!Spring|Summer|Fall|Autumn|Winter)\p{L}/u', $date) === 1 ? 'magazine-article' : 'journal-article',
+                ['title' => $m[1], 'volume' => $m[2], 'issue' => $m[3] ?? '', ...(str_starts_with($m[4] ?? '', 'Article') ? ['articleNumber' => trim(substr($m[4], 7))] : ['pages' => self::dashed($m[4] ?? '')])],
+                [], [],
+            ];
+        }
+        if (preg_match('/^(.+?),\s*(?:pp?\.\s*)?([A-Z]?\d+[\d–\-, A-Z]*\+?)$/u', $source, $m) === 1) {
+            $isPaper = preg_match('/\d{4},\s*\p{L}+ \d/u', $date) === 1 && (preg_match('/^[A-Z]\d/', $m[2]) === 1 || KindClues::isNewspaper($m[1]) || str_contains($behind, ', p'));
+
+            return [$isPaper ? 'newspaper-article' : 'magazine-article', ['title' => $m[1], 'pages' => self::dashed($m[2])], [], []];
         }
 
-        return [rtrim($rest, '.'), ''];
+        return [...self::plain($source, $title, $isOnline, $date), []];
     }
 
-    /** @return array<string, mixed> the book around a chapter */
-    private static function book(string $text): array
+    /** @return array{array<string, mixed>, list<array<string, mixed>>} the book, series or reference work around a part, and who made the series */
+    private static function whole(string $text): array
     {
         $container = [];
-        if (preg_match('/^(.+?)\s*\((Eds?)\.\),\s*(.+)$/us', $text, $m) === 1) {
+        $helpers = [];
+        if (preg_match('/^(.+?)\s*\((Eds?|Executive Producers?|Hosts?)\.?\),\s*(.+)$/us', $text, $m) === 1) {
+            $role = ['Ed' => 'editor', 'Ex' => 'executive-producer', 'Ho' => 'host'][substr($m[2], 0, 2)];
             foreach (preg_split('/\s*(?:,\s*&|&|,)\s*(?=\p{Lu}\.)/u', $m[1]) ?: [] as $name) {
                 if (preg_match('/^((?:\p{Lu}\.[\s-]?)+)\s*(.+)$/u', trim($name), $n) === 1) {
-                    $container['contributors'][] = ['role' => 'editor', 'name' => Name::parse("{$n[2]}, {$n[1]}")->toArray()];
+                    $one = ['role' => $role, 'name' => Name::parse("{$n[2]}, {$n[1]}")->toArray()];
+                    $role === 'editor' ? $container['contributors'][] = $one : $helpers[] = $one;
                 }
             }
             $text = $m[3];
         }
         if (preg_match('/^(.+?)\s*\(([^)]*)\)\.\s*(.*)$/us', $text, $m) === 1) {
             $text = $m[1];
-            $container['pages'] = preg_match('/pp?\.\s*([\w–-]+)/u', $m[2], $p) === 1 ? $p[1] : '';
+            $container['pages'] = preg_match('/pp?\.\s*([\w–-]+)/u', $m[2], $p) === 1 ? self::dashed($p[1]) : '';
             $container['edition'] = preg_match('/(\d+(?:st|nd|rd|th)|Rev\.) ed\./u', $m[2], $p) === 1 ? $p[1] : '';
             $container['volume'] = preg_match('/Vol\.\s*(\w+)/u', $m[2], $p) === 1 ? $p[1] : '';
             $container['publisher'] = trim($m[3], ' .');
+        } else {
+            $sentences = Sentences::of($text);
+            $text = $sentences[0];
+            $container['publisher'] = trim(implode(' ', array_slice($sentences, 1)), ' .');
         }
         $container['title'] = trim($text, ' .');
 
-        return $container;
+        return [$container, $helpers];
     }
 
-    /** @return array{string, array<string, string>} kind, and the site or publisher */
-    private static function plain(string $source, bool $online, string $date): array
+    /** @return array{string, array<string, mixed>, array<string, string>} kind, the site or publisher, and a second container */
+    private static function plain(string $source, ApaTitle $title, bool $online, string $date): array
     {
+        $event = preg_match('/^([^,]+),\s+(.+)$/u', $source, $m) === 1 ? ['title' => $m[1], 'place' => $m[2]] : ['title' => $source];
+        $own = match ($title->kind) {
+            'thesis' => [[], $source === '' ? [] : ['title' => $source]],
+            'lecture', 'poster', 'slides' => [$event, []],
+            'artwork', 'exhibition', 'photograph', 'map' => [$online ? ['title' => $source] : ['collection' => $source], []],
+            default => null,
+        };
+        if ($own !== null) {
+            return [$title->kind, $own[0], $own[1]];
+        }
         if ($source !== '' && preg_match('/^([^:]{2,40}):\s+(.+)$/u', $source, $m) === 1) {
-            return ['book', ['place' => $m[1], 'publisher' => $m[2]]];
+            return ['book', ['place' => $m[1], 'publisher' => $m[2]], []];
         }
 
         return match (true) {
-            $source === '' => [$online ? 'web-page' : 'book', []],
-            $online && preg_match('/\b(?:Press|Books|Publish\w+|Verlag|Éditions)\b/u', $source) === 1 => ['book', ['publisher' => $source]],
-            $online => ['web-page', ['title' => $source]],
-            preg_match('/,/', $date) === 1 => ['newspaper-article', ['title' => $source]],
-            default => ['book', ['publisher' => $source]],
+            $source === '' => [$online ? 'web-page' : 'book', [], []],
+            $date === 'in press' && preg_match('/\b(?:Press|Books|Publish\w+)\b/u', $source) !== 1 => ['journal-article', ['title' => $source], []],
+            $online && preg_match('/\b(?:Press|Books|Publish\w+|Verlag|Éditions)\b/u', $source) === 1 => ['book', ['publisher' => $source], []],
+            $online => [KindClues::isNewspaper($source) && str_contains($date, ',') ? 'newspaper-article' : 'web-page', ['title' => $source], []],
+            preg_match('/,/', $date) === 1 => ['newspaper-article', ['title' => $source], []],
+            default => ['book', ['publisher' => $source], []],
         };
     }
 
-    /** @return array{string, array<string, string>, string} title, edition and the like, kind */
-    private static function brackets(string $title): array
+    private static function dashed(string $pages): string
     {
-        $more = [];
-        $kind = '';
-        if (preg_match('/\s*\[([^\]]+)\]$/u', $title, $m) === 1) {
-            $kind = self::BRACKETS[$m[1]] ?? (preg_match('/dissertation|thesis/i', $m[1]) === 1 ? 'thesis' : '');
-            $title = substr($title, 0, -strlen($m[0]));
-        }
-        if (preg_match('/\s*\(([^()]*(?:ed\.|Vol\.|No\.|Version)[^()]*)\)$/u', $title, $m) === 1) {
-            $title = substr($title, 0, -strlen($m[0]));
-            $more['edition'] = preg_match('/((?:\d+(?:st|nd|rd|th)|Rev\.|Revised)) ed\./u', $m[1], $p) === 1 ? $p[1] : '';
-            $more['volume'] = preg_match('/Vol\.\s*(\w+)/u', $m[1], $p) === 1 ? $p[1] : '';
-            $more['number'] = preg_match('/No\.\s*([\w.\/-]+)/u', $m[1], $p) === 1 ? $p[1] : '';
-            $more['version'] = preg_match('/Version\s*([\w.]+)/u', $m[1], $p) === 1 ? $p[1] : '';
-            $kind = $kind === '' && str_contains($m[1], 'Report No.') ? 'report' : $kind;
-        }
+        return (string) preg_replace('/(?<=[\divxlc])–(?=[A-Z]?[\divxlc])/u', '-', $pages);
+    }
 
-        return [$title, array_filter($more, static fn (string $value): bool => $value !== ''), $kind];
+    /**
+     * @param  array<string, mixed>  $fields
+     * @return array<string, mixed>
+     */
+    private static function filled(array $fields): array
+    {
+        return array_filter($fields, static fn (mixed $value): bool => $value !== '' && $value !== []);
     }
 }

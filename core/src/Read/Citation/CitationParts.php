@@ -9,7 +9,7 @@ final readonly class CitationParts
 {
     /**
      * @param  array<string, mixed>  $source
-     * @param  array<string, array{string, string}>  $doubts  field => [the other reading, one plain sentence]
+     * @param  array<string, array{string, string}>  $doubts  field => [the other reading or '' where there is none, one plain sentence]
      */
     public function __construct(public array $source, public array $doubts = [])
     {

@@ -48,7 +48,7 @@ final class FinishedCitation
     /** The family of styles an entry was written in: "apa" where the date stands right behind the author, else "mla". */
     public static function family(string $pasted): string
     {
-        return ApaCitation::parse(self::tidied($pasted)) !== null ? 'apa' : 'mla';
+        return LegalCitation::parse(self::tidied($pasted)) !== null || ApaCitation::parse(self::tidied($pasted)) !== null ? 'apa' : 'mla';
     }
 
     /**
@@ -62,13 +62,13 @@ final class FinishedCitation
         if (! self::looksLike($text)) {
             throw new Unreadable('This does not read like a finished entry: one has an author or a title, and a date, parted by full stops.');
         }
-        $parts = ApaCitation::parse($text) ?? MlaCitation::parse($text);
+        $parts = LegalCitation::parse($text) ?? ApaCitation::parse($text) ?? MlaCitation::parse($text);
         $reading = Reading::of(Source::fromArray($parts->source, Kinds::all()), self::WHERE, Confidence::Likely);
         $findings = ['kind' => new Finding('kind', $reading->kind, new Evidence('From the way the citation is built.', $text), Confidence::Likely), ...$reading->findings];
         $remarks = [];
         foreach ($parts->doubts as $field => [$other, $sentence]) {
             if (isset($findings[$field])) {
-                $findings[$field] = $findings[$field]->withAlternatives([new Finding($field, $other, new Evidence('The citation can also be read this way.', $text), Confidence::Guess)]);
+                $findings[$field] = $other === '' ? $findings[$field] : $findings[$field]->withAlternatives([new Finding($field, $other, new Evidence('The citation can also be read this way.', $text), Confidence::Guess)]);
                 $remarks[] = new Remark('citation-doubt', $field, $sentence, $other);
             }
         }

@@ -75,7 +75,7 @@ final class Names
     /** "Jean-Luc Marie" as "J.-L. M."; letters that are initials already keep their stops, others gain them. */
     public static function initials(string $given): string
     {
-        $words = preg_split('/[\s.]+/u', str_replace('‐', '-', $given), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        $words = preg_split('/[\s.]+/u', str_replace(['‐', '.-'], '-', $given), -1, PREG_SPLIT_NO_EMPTY) ?: [];
         $initials = array_map(static function (string $word): string {
             $parts = array_filter(explode('-', $word), static fn (string $part): bool => $part !== '');
             $letters = array_map(static fn (string $part): string => mb_strtoupper((string) grapheme_substr($part, 0, 1)).'.', $parts);

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Read\Citation;
+
+use Bibrel\Core\Source\Name;
+
+/** Who stands before the date of an APA entry, in their order and with their roles (Publication Manual, 7th ed., 9.7-9.12). */
+final readonly class ApaPeople
+{
+    private const INITIALS = '\p{L}\.(?:[\s-]{0,2}\p{L}\.)*';
+
+    private const ROLES = ['ed' => 'editor', 'director' => 'director', 'host' => 'host', 'executive producer' => 'executive-producer', 'writer' => 'writer', 'trans' => 'translator', 'producer' => 'producer', 'comp' => 'compiler', 'narr' => 'narrator', 'illus' => 'illustrator'];
+
+    /**
+     * @param  list<array<string, mixed>>  $people  as contributors
+     * @param  bool  $isTitle  whether the words are rather the title
+     * @param  bool  $isShortened  whether others were left out
+     */
+    private function __construct(public array $people, public bool $isTitle, public bool $isShortened)
+    {
+    }
+
+    public static function parse(string $before): self
+    {
+        $text = trim($before);
+        $isShortened = preg_match('/…|\. \. \.|\bet al\b/u', $text) === 1;
+        $text = (string) preg_replace(['/,?\s*(?:…|\.\s\.\s\.)\s*/u', '/,?\s*et al\.?/u'], [', ', ''], $text);
+        $name = "[\\p{L}][\\p{L}’'. -]*?,\\s*".self::INITIALS."(?:,?\\s*(?:Jr\\.|Sr\\.|I{1,3}))?";
+        if (preg_match_all("/(?<=^|[,&]\\s|&\\s|,\\s)({$name})(?:\\s*\\(([^()]{2,24}?)\\.?\\))?(?=\\s*(?:,|&|\\.|$))/u", $text, $all, PREG_SET_ORDER | PREG_OFFSET_CAPTURE) < 1) {
+            return self::one(trim($text, ' '), $isShortened);
+        }
+        $people = [];
+        $from = 0;
+        foreach ($all as $m) {
+            $people = [...$people, ...self::between(substr($text, $from, $m[0][1] - $from))];
+            preg_match('/^(.+?,\s*'.self::INITIALS.')(?:,?\s*(Jr\.|Sr\.|I{1,3}))?$/u', $m[1][0], $parts);
+            $people[] = ['role' => self::role($m[2][0] ?? ''), 'name' => Name::parse(($parts[1] ?? $m[1][0]).(isset($parts[2]) ? ", {$parts[2]}" : ''))->toArray()];
+            $from = $m[0][1] + strlen($m[0][0]);
+        }
+        $people = [...$people, ...self::between(substr($text, $from))];
+        // One role behind several people is that of all of them.
+        $role = (string) (array_values(array_filter(array_reverse(array_column($people, 'role')), static fn (string $one): bool => $one !== ''))[0] ?? 'author');
+
+        return new self(array_map(static fn (array $one): array => [...$one, 'role' => $one['role'] ?: $role], $people), false, $isShortened);
+    }
+
+    private static function role(string $word): string
+    {
+        return self::ROLES[(string) preg_replace('/s$/', '', mb_strtolower($word))] ?? self::ROLES[mb_strtolower($word)] ?? '';
+    }
+
+    /** A single group, account, or title. */
+    private static function one(string $text, bool $isShortened): self
+    {
+        $role = preg_match('/^(.*?)\s*\(([^()]{2,24}?)\.?\)\.?$/u', $text, $m) === 1 ? self::role($m[2]) : '';
+        $name = trim($role !== '' ? $m[1] : $text, ' .');
+        if (preg_match('/^(.+?)\s*\[(@[\w.-]+)\]$/u', $name, $m) === 1 || preg_match('/^(@[\w.-]+)$/u', $name, $m) === 1) {
+            return new self([['role' => $role ?: 'author', 'name' => ['screen' => $m[2] ?? $m[1], ...(isset($m[2]) ? array_diff_key((Name::looksLikeGroup($m[1]) ? Name::group($m[1]) : Name::parse($m[1]))->toArray(), ['screen' => '']) : [])]]], false, $isShortened);
+        }
+        // A handful of words with capitals is an organisation; a sentence is the title.
+        $isTitle = preg_match_all('/(?:^|\s)\p{Ll}{4,}/u', $name) > 0 || preg_match('/[\]?!]$|^“/u', $name) === 1;
+
+        return new self($isTitle || $name === '' ? [] : [['role' => $role ?: 'author', 'name' => ['group' => $name]]], $isTitle, $isShortened);
+    }
+
+    /** @return list<array<string, mixed>> a group among persons */
+    private static function between(string $text): array
+    {
+        $name = trim((string) preg_replace('/^\s*(?:,|&|\.)+\s*|[\s,&]+$/u', '', $text), ' ,&.');
+
+        return preg_match('/\p{L}{3}/u', $name) === 1 ? [['role' => '', 'name' => ['group' => $name]]] : [];
+    }
+}
