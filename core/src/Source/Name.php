@@ -97,10 +97,16 @@ final readonly class Name
     /** Whether a name that was typed or found as one string reads like an organisation's. */
     public static function looksLikeGroup(string $typed): bool
     {
-        return preg_match('/\b(?:'.self::GROUP_WORDS.')\b/iu', $typed) === 1
+        return self::isOrganisation($typed)
             || preg_match('/^the\s/i', $typed) === 1
             || preg_match('/\b(?:of|for|and)\b|&/iu', $typed) === 1
             || preg_match('/^[\p{Lu}]{2,6}$/u', trim($typed)) === 1;
+    }
+
+    /** Whether a name holds a word that only organisations have: "Survey", "Office". */
+    public static function isOrganisation(string $typed): bool
+    {
+        return preg_match('/\b(?:'.self::GROUP_WORDS.')\b/iu', $typed) === 1;
     }
 
     public function isGroup(): bool

@@ -7,7 +7,10 @@ namespace Bibrel\Core\Tests\Read;
 use Bibrel\Core\Read\Citation\Comparison;
 use Bibrel\Core\Read\Citation\FinishedCitation;
 use Bibrel\Core\Read\Confidence;
+use Bibrel\Core\Read\Remark;
 use Bibrel\Core\Read\Unreadable;
+use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\Role;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\Shown;
 use Bibrel\Core\Style\Standing;
@@ -18,6 +21,12 @@ use PHPUnit\Framework\TestCase;
 
 final class FinishedCitationTest extends TestCase
 {
+    /** Entries that leave people out, whom nobody can put back. */
+    private const SHORTENED = ['seven authors', 'three authors', 'three editors', 'four authors', 'four authors in the 7th edition', 'twenty-one authors', 'eight authors', '3 authors role'];
+
+    /** A prompt that stands for a title, a site named as its own publisher, and a letter to nobody by name. */
+    private const UNREAD = ['ai', 'website whole', 'e-mail to oneself'];
+
     /** A right entry, taken apart and set again in its own style, is the same entry. */
     #[DataProvider('right')]
     public function test_a_right_entry_comes_back_as_it_was(string $style, string $entry, string $kind): void
@@ -43,6 +52,98 @@ final class FinishedCitationTest extends TestCase
         yield ['apa-7', 'Light the harbour less [Editorial]. (2021, November 2). Gullhaven Courier, A12.', 'editorial'];
         yield ['apa-7', 'Coast Channel. (2023, May 3). How a tide mill works [Video]. Tideline. https://tideline.example/v/8812', 'online-video'];
         yield ['mla-7', 'Marrow, Ines. “Harbour Lamps to Dim.” Gullhaven Courier 2 Nov. 2021: A12. Print.', 'newspaper-article'];
+    }
+
+    /** Every expected entry of the conformance corpus, taken apart and set again, is the same entry. */
+    public function test_right_entries_of_all_kinds_come_back_as_they_were(): void
+    {
+        $changed = [];
+        foreach (self::corpus() as [$name, $style, $entry]) {
+            $course = new CourseRules(preg_match('/Accessed|Retrieved [A-Z]\w+ \d/', $entry) === 1 ? Shown::Always : Shown::Auto);
+            $again = PlainText::line(Styles::get($style)->entry(FinishedCitation::parse($entry)->source(), $course, new Standing));
+            if ($again !== $entry && ! in_array($name, [...self::SHORTENED, ...self::UNREAD], true)) {
+                $changed[] = "{$style}, {$name}: {$entry} => {$again}";
+            }
+        }
+        self::assertSame([], $changed);
+    }
+
+    public function test_an_entry_that_leaves_people_out_says_so(): void
+    {
+        $silent = [];
+        foreach (self::corpus() as [$name, $style, $entry]) {
+            $remarks = array_filter(FinishedCitation::parse($entry)->remarks, static fn (Remark $one): bool => str_contains($one->sentence, 'from the source'));
+            if ((preg_match('/et al\.|\. \. \./', $entry) === 1) !== ($remarks !== [])) {
+                $silent[] = "{$style}, {$name}: {$entry}";
+            }
+        }
+        self::assertSame([], $silent);
+    }
+
+    /** @return iterable<array{string, string, string}> name, style, entry */
+    private static function corpus(): iterable
+    {
+        foreach (glob(__DIR__.'/../conformance/entries/*.json') ?: [] as $file) {
+            foreach (json_decode((string) file_get_contents($file), true, 32, JSON_THROW_ON_ERROR) as $case) {
+                foreach (['mla-9', 'mla-8', 'mla-7', 'apa-7', 'apa-6'] as $style) {
+                    if (is_string($case[$style] ?? null)) {
+                        yield [$case['name'], $style, strip_tags($case[$style])];
+                    }
+                }
+            }
+        }
+    }
+
+    /** @param  array<string, string>  $expected */
+    #[DataProvider('found')]
+    public function test_entries_as_databases_and_people_write_them(string $pasted, array $expected): void
+    {
+        $source = FinishedCitation::parse($pasted)->source();
+        $container = $source->container();
+        $names = static fn (array $people): string => implode('; ', array_map(static fn (Contributor $one): string => $one->name->direct(), $people));
+        $read = [
+            'kind' => $source->kind->id, 'title' => $source->title->full(), 'site' => $container->title, 'date' => $container->date()->edtf(), 'volume' => $container->volume, 'issue' => $container->issue,
+            'people' => $names(array_filter($source->contributors, static fn (Contributor $one): bool => in_array($one->role, [Role::Author, Role::Host, Role::Artist, Role::Editor], true))),
+            'pages' => $container->pages, 'publisher' => $container->publisher, 'edition' => $container->edition, 'place' => $container->place, 'episode' => $container->episode, 'doi' => $container->doi,
+            'url' => $container->url ?: ($source->containers[1]->url ?? ''), 'database' => $source->containers[1]->title ?? '', 'within' => $names($container->contributors), 'accessed' => $source->accessedOn()->edtf(),
+        ];
+        self::assertEquals($expected, array_intersect_key($read, $expected));
+    }
+
+    /** @return iterable<array{string, array<string, string>}> */
+    public static function found(): iterable
+    {
+        yield ['Hallam, Petra. "Drowned Bells of the Low Coast." Folklore Review, vol. 69, no. 2, Spring 2016, pp. 45-61. Academic House, doi:10.5555/folk.2016.45.', ['kind' => 'journal-article', 'people' => 'Petra Hallam', 'title' => 'Drowned Bells of the Low Coast', 'site' => 'Folklore Review', 'date' => '2016-21', 'volume' => '69', 'issue' => '2', 'pages' => '45-61', 'database' => 'Academic House', 'doi' => '10.5555/folk.2016.45']];
+        yield ['HALLAM, PETRA. “Drowned Bells of the Low Coast.” Folklore Review, vol. 69, no. 2, 2016, pp. 45–61. STACKS, www.stacks.example/stable/4471022. Accessed 3 Mar. 2024.', ['kind' => 'journal-article', 'people' => 'Petra Hallam', 'title' => 'Drowned Bells of the Low Coast', 'database' => 'STACKS', 'url' => 'https://www.stacks.example/stable/4471022', 'accessed' => '2024-03-03']];
+        yield ['Holloway, Tess. "Ferry stops for good." Skerry Mercury, 12 Feb. 1994, p. B3. Gateside General News, link.gateside.example/apps/doc/A14877102. Accessed 3 Mar. 2024.', ['kind' => 'newspaper-article', 'people' => 'Tess Holloway', 'title' => 'Ferry stops for good', 'site' => 'Skerry Mercury', 'date' => '1994-02-12', 'pages' => 'B3', 'database' => 'Gateside General News', 'url' => 'https://link.gateside.example/apps/doc/A14877102']];
+        yield ["Brook, H., & Quist, R. (2021). The Miller's Clock: Tide Tables as Work Discipline. Northmere Coastal Essays, 7(1), 33–58. https://doi.org/10.5555/nce.v7i1.1187", ['kind' => 'journal-article', 'people' => 'H. Brook; R. Quist', 'title' => "The Miller's Clock: Tide Tables as Work Discipline", 'site' => 'Northmere Coastal Essays', 'volume' => '7', 'issue' => '1', 'pages' => '33-58', 'doi' => '10.5555/nce.v7i1.1187']];
+        yield ['Brook, H. & Quist, R. (2021). The miller’s clock. Northmere Coastal Essays, 7(1), pp. 33-58. doi: 10.5555/nce.v7i1.1187', ['kind' => 'journal-article', 'people' => 'H. Brook; R. Quist', 'volume' => '7', 'pages' => '33-58', 'doi' => '10.5555/nce.v7i1.1187']];
+        yield ['[4] Voe, C., Pratt, D., & Abara, W. (2019, June 3). How we lost the dark. Skiff. https://skiff.example/dark', ['kind' => 'web-page', 'people' => 'C. Voe; D. Pratt; W. Abara', 'title' => 'How we lost the dark', 'site' => 'Skiff', 'date' => '2019-06-03', 'url' => 'https://skiff.example/dark']];
+        yield ['• Karrick, Ysolde. Caulking: A History. 2nd ed., Low Press, 2012.', ['kind' => 'book', 'people' => 'Ysolde Karrick', 'title' => 'Caulking: A History', 'publisher' => 'Low Press', 'date' => '2012', 'edition' => '2nd']];
+        yield ['Karrick, Ysolde. Caulking : a history. Fennmouth: Low Press, 2012. Print.', ['kind' => 'book', 'people' => 'Ysolde Karrick', 'publisher' => 'Low Press', 'date' => '2012', 'place' => 'Fennmouth']];
+        yield ['Stallard, Imogen. "Mills without Millers." After the Harvest, edited by Oona Pell and Noor Castellan, Longshore, 2015, pp. 97-121.', ['kind' => 'chapter', 'people' => 'Imogen Stallard', 'title' => 'Mills without Millers', 'site' => 'After the Harvest', 'publisher' => 'Longshore', 'pages' => '97-121', 'within' => 'Oona Pell; Noor Castellan']];
+        yield ['Stallard, I. (2015). Mills without millers. In O. Pell & N. Castellan (Eds.), After the harvest (2nd ed., pp. 97–121). Longshore.', ['kind' => 'chapter', 'people' => 'I. Stallard', 'site' => 'After the harvest', 'publisher' => 'Longshore', 'pages' => '97-121', 'edition' => '2nd', 'within' => 'O. Pell; N. Castellan']];
+        yield ['Department for Rivers. "Lighting near Watercourses." GOV.NM, 4 May 2021, www.gov.northmere.example/lighting.', ['kind' => 'web-page', 'people' => 'Department for Rivers', 'title' => 'Lighting near Watercourses', 'site' => 'GOV.NM', 'date' => '2021-05-04']];
+        yield ['"Tide Mill." Openshore, Openshore Foundation, 9 Mar. 2023, openshore.example/wiki/Tide_mill.', ['kind' => 'web-page', 'people' => '', 'title' => 'Tide Mill', 'site' => 'Openshore', 'publisher' => 'Openshore Foundation', 'date' => '2023-03-09']];
+        yield ['van der Elst, J. J., and Louisa Abara. "Scour below Tide-Mill Sluices." Estuarine Engineering, vol. 88, Apr. 2018, pp. 129-42, https://doi.org/10.5555/j.esteng.2018.01.007.', ['kind' => 'journal-article', 'people' => 'J. J. van der Elst; Louisa Abara', 'date' => '2018-04', 'pages' => '129-42', 'doi' => '10.5555/j.esteng.2018.01.007']];
+        yield ['Mill & Moor. "How a Tide Mill Works (Full Tour)." Seereel, 14 Sept. 2019, www.seereel.example/watch?v=Qk_7aLw0xEs.', ['people' => 'Mill & Moor', 'title' => 'How a Tide Mill Works (Full Tour)', 'site' => 'Seereel', 'date' => '2019-09-14', 'url' => 'https://www.seereel.example/watch?v=Qk_7aLw0xEs']];
+        yield ['Mill & Moor. (2019, September 14). How a tide mill works (full tour) [Video]. Seereel. https://www.seereel.example/watch?v=Qk_7aLw0xEs', ['kind' => 'online-video', 'people' => 'Mill & Moor', 'title' => 'How a tide mill works (full tour)', 'site' => 'Seereel']];
+        yield ['Kossov, Renata, host. "The Bell Buoy." Fathoms Deep, episode 41, Lowtide Audio, 5 Nov. 2024.', ['people' => 'Renata Kossov', 'title' => 'The Bell Buoy', 'site' => 'Fathoms Deep', 'episode' => '41', 'publisher' => 'Lowtide Audio', 'date' => '2024-11-05']];
+        yield ['Mourne, Agathe. The Pilot. 1911, Quay Gallery, Fennmouth.', ['kind' => 'artwork', 'people' => 'Agathe Mourne', 'title' => 'The Pilot', 'date' => '1911']];
+        yield ['Hemming, Walter P., Jr. "The Last Lamplighter." Tidewater Monthly, June 1958, pp. 12-19.', ['kind' => 'magazine-article', 'people' => 'Walter P. Hemming Jr.', 'site' => 'Tidewater Monthly', 'date' => '1958-06', 'pages' => '12-19']];
+        yield ['Bureau of Tides and Shoals. (2023). About rip currents. Retrieved March 4, 2024, from https://www.tides.gov.example/rip/about.html', ['people' => 'Bureau of Tides and Shoals', 'title' => 'About rip currents', 'date' => '2023', 'url' => 'https://www.tides.gov.example/rip/about.html', 'accessed' => '2024-03-04']];
+        yield ['Eelwatch [@eelwatch]. (2023, September 7). 4,112 glass eels through the Low Bridge pass last night [Post]. Skerry Social. https://skerry.example/@eelwatch/1', ['kind' => 'social-post', 'people' => '@eelwatch', 'title' => '4,112 glass eels through the Low Bridge pass last night', 'site' => 'Skerry Social', 'date' => '2023-09-07']];
+        yield ['Sund, Greta Ingrid. Lamps and Larvae: Artificial Light on a Tidal Flat. 2017. Wrackfield College, PhD dissertation. Wrackfield Repository, repository.wrackfield.example/4408.', ['kind' => 'thesis', 'people' => 'Greta Ingrid Sund', 'publisher' => 'Wrackfield College', 'date' => '2017', 'database' => 'Wrackfield Repository']];
+        yield ['Trow, Anselm, Wold, Hanneke. Toll Gates and Tide Gates. Quayside, 2019.', ['kind' => 'book', 'title' => 'Toll Gates and Tide Gates', 'publisher' => 'Quayside', 'date' => '2019']];
+        yield ['The Long Tide. Directed by Edda Zell, performances by Renata Kossov and Bo Halvard, Lowtide Pictures, 2018.', ['kind' => 'film', 'title' => 'The Long Tide', 'publisher' => 'Lowtide Pictures', 'date' => '2018']];
+        yield ['Voe, Clementine. "How We Lost the Dark." Skiff 88.9 (2022): 30-37. Masterhouse Premier. Web. 3 Mar. 2024.', ['kind' => 'journal-article', 'people' => 'Clementine Voe', 'site' => 'Skiff', 'volume' => '88', 'issue' => '9', 'date' => '2022', 'pages' => '30-37', 'database' => 'Masterhouse Premier', 'accessed' => '2024-03-03']];
+        yield ['Vale, O., Ortiz, P., Abara, W. (2024) Do amber lamps spare moths? A paired field trial. OpenShore Biology 19(3): e0301042. https://doi.org/10.5555/openshore.0301042', ['people' => 'O. Vale; P. Ortiz; W. Abara', 'title' => 'Do amber lamps spare moths? A paired field trial', 'site' => 'OpenShore Biology', 'volume' => '19', 'issue' => '3', 'doi' => '10.5555/openshore.0301042']];
+        yield ['Trow, Anselm, and Hanneke Wold. "Toll Gates and Tide Gates: Who Paid for the Low Road?" Coastal and Maritime History, vol. 42, no. 3, 2019, pp. 201-19.', ['kind' => 'journal-article', 'people' => 'Anselm Trow; Hanneke Wold', 'title' => 'Toll Gates and Tide Gates: Who Paid for the Low Road?', 'pages' => '201-19']];
+        yield ['Brook, Halima, et al. Low Water. Lowtide Books, 2012.', ['people' => 'Halima Brook', 'title' => 'Low Water', 'publisher' => 'Lowtide Books']];
+        yield ['Oake, Marten J., Jr. Dusk Counts. Lowtide Books, 2012.', ['people' => 'Marten J. Oake Jr.', 'title' => 'Dusk Counts']];
+        yield ['Dusk Survey and Halima Brook. Low Water. Lowtide Books, 2012.', ['people' => 'Dusk Survey; Halima Brook']];
+        yield ['Ministry of Coasts and Rivers. Low Water. Lowtide Books, 2012.', ['people' => 'Ministry of Coasts and Rivers']];
+        yield ['Lund, H. von. (2012). Low water. Lowtide Books.', ['people' => 'H. von Lund', 'title' => 'Low water']];
     }
 
     public function test_a_subtly_wrong_entry_is_shown_beside_the_right_one_with_the_reason(): void

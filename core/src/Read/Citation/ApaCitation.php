@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Read\Citation;
 
-use Bibrel\Core\Read\Web\KindClues;
+use Bibrel\Core\Read\PressNames;
 use Bibrel\Core\Source\Name;
 
 /** An APA entry: authors, date in parentheses, title, source (Publication Manual, 7th ed., ch. 9). */
@@ -105,6 +105,8 @@ final class ApaCitation
 
             return [$kind, $container, [], $helpers];
         }
+        // Elsewhere a colon parts the issue from the pages: "Journal 19(3): 5-22".
+        $behind = (string) preg_replace('/^([^,]+?)[,.]?\s+(\d{1,4})\s?\((\d[^)]*)\):\s*(\w+(?:[–-]\w+)?)\.?$/u', '$1, $2($3), $4', trim($behind));
         if (preg_match('/^(.+?),\s*(\d{1,4})(?:\s?\(([^)]+)\))?(?:,\s*(?:pp?\.\s*)?((?:Article\s+)?[\w–-]+(?:,\s*[\d–-]+)*\+?))?$/u', rtrim($behind, '.'), $m) === 1) {
             // The day or month of an issue is a magazine's.
             return [
@@ -114,7 +116,7 @@ final class ApaCitation
             ];
         }
         if (preg_match('/^(.+?),\s*(?:pp?\.\s*)?([A-Z]?\d+[\d–\-, A-Z]*\+?)$/u', $source, $m) === 1) {
-            $isPaper = preg_match('/\d{4},\s*\p{L}+ \d/u', $date) === 1 && (preg_match('/^[A-Z]\d/', $m[2]) === 1 || KindClues::isNewspaper($m[1]) || str_contains($behind, ', p'));
+            $isPaper = preg_match('/\d{4},\s*\p{L}+ \d/u', $date) === 1 && (preg_match('/^[A-Z]\d/', $m[2]) === 1 || PressNames::isNewspaper($m[1]) || str_contains($behind, ', p'));
 
             return [$isPaper ? 'newspaper-article' : 'magazine-article', ['title' => $m[1], 'pages' => self::dashed($m[2])], [], []];
         }
@@ -174,7 +176,7 @@ final class ApaCitation
             $source === '' => [$online ? 'web-page' : 'book', [], []],
             $date === 'in press' && preg_match('/\b(?:Press|Books|Publish\w+)\b/u', $source) !== 1 => ['journal-article', ['title' => $source], []],
             $online && preg_match('/\b(?:Press|Books|Publish\w+|Verlag|Éditions)\b/u', $source) === 1 => ['book', ['publisher' => $source], []],
-            $online => [KindClues::isNewspaper($source) && str_contains($date, ',') ? 'newspaper-article' : 'web-page', ['title' => $source], []],
+            $online => [PressNames::isNewspaper($source) && str_contains($date, ',') ? 'newspaper-article' : 'web-page', ['title' => $source], []],
             preg_match('/,/', $date) === 1 => ['newspaper-article', ['title' => $source], []],
             default => ['book', ['publisher' => $source], []],
         };

@@ -27,16 +27,14 @@ final readonly class ApaPeople
         $text = trim($before);
         $isShortened = preg_match('/…|\. \. \.|\bet al\b/u', $text) === 1;
         $text = (string) preg_replace(['/,?\s*(?:…|\.\s\.\s\.)\s*/u', '/,?\s*et al\.?/u'], [', ', ''], $text);
-        $name = "[\\p{L}][\\p{L}’'. -]*?,\\s*".self::INITIALS."(?:,?\\s*(?:Jr\\.|Sr\\.|I{1,3}))?";
+        $name = "[\\p{L}][\\p{L}’'. -]*?,\\s*".self::INITIALS.'(?:\\s(?:von|van|de|da|du|di))?(?:,?\\s*(?:Jr\\.|Sr\\.|I{1,3}))?';
         if (preg_match_all("/(?<=^|[,&]\\s|&\\s|,\\s)({$name})(?:\\s*\\(([^()]{2,24}?)\\.?\\))?(?=\\s*(?:,|&|\\.|$))/u", $text, $all, PREG_SET_ORDER | PREG_OFFSET_CAPTURE) < 1) {
             return self::one(trim($text, ' '), $isShortened);
         }
         $people = [];
         $from = 0;
         foreach ($all as $m) {
-            $people = [...$people, ...self::between(substr($text, $from, $m[0][1] - $from))];
-            preg_match('/^(.+?,\s*'.self::INITIALS.')(?:,?\s*(Jr\.|Sr\.|I{1,3}))?$/u', $m[1][0], $parts);
-            $people[] = ['role' => self::role($m[2][0] ?? ''), 'name' => Name::parse(($parts[1] ?? $m[1][0]).(isset($parts[2]) ? ", {$parts[2]}" : ''))->toArray()];
+            $people = [...$people, ...self::between(substr($text, $from, $m[0][1] - $from)), ['role' => self::role($m[2][0] ?? ''), 'name' => self::person($m[1][0])->toArray()]];
             $from = $m[0][1] + strlen($m[0][0]);
         }
         $people = [...$people, ...self::between(substr($text, $from))];
@@ -44,6 +42,17 @@ final readonly class ApaPeople
         $role = (string) (array_values(array_filter(array_reverse(array_column($people, 'role')), static fn (string $one): bool => $one !== ''))[0] ?? 'author');
 
         return new self(array_map(static fn (array $one): array => [...$one, 'role' => $one['role'] ?: $role], $people), false, $isShortened);
+    }
+
+    /** "Lund, H. von, Jr." */
+    private static function person(string $name): Name
+    {
+        if (preg_match('/^(.+?),\s*('.self::INITIALS.')(?:\s(von|van|de|da|du|di))?(?:,?\s*(Jr\.|Sr\.|I{1,3}))?$/u', $name, $m) !== 1) {
+            return Name::parse($name);
+        }
+        $direct = Name::parse("{$m[1]}, {$m[2]}");
+
+        return Name::person($direct->given, $direct->family, $direct->particle, $m[3] ?? '', $m[4] ?? '');
     }
 
     private static function role(string $word): string
@@ -62,7 +71,7 @@ final readonly class ApaPeople
         // A handful of words with capitals is an organisation; a sentence is the title.
         $isTitle = preg_match_all('/(?:^|\s)\p{Ll}{4,}/u', $name) > 0 || preg_match('/[\]?!]$|^“/u', $name) === 1;
 
-        return new self($isTitle || $name === '' ? [] : [['role' => $role ?: 'author', 'name' => ['group' => $name]]], $isTitle, $isShortened);
+        return new self($isTitle || $name === '' ? [] : array_map(static fn (Name $one): array => ['role' => $role ?: 'author', 'name' => $one->toArray()], CitedGroups::of($name)), $isTitle, $isShortened);
     }
 
     /** @return list<array<string, mixed>> a group among persons */

@@ -73,6 +73,10 @@ final class ApaTitle
             if ($open > 0 || $mark === '.' && preg_match('/(?:^|[\s(&-])(?:\p{Lu}|vs?|eds?|vol|no|pp?|trans|mr|mrs|dr|st|inc|jr)$/iu', $before) === 1) {
                 continue;
             }
+            // Behind a question a title may go on, where still more follows it.
+            if ($mark !== '.' && $mark[0] !== '.' && count(Sentences::of(trim(substr($rest, $at + strlen($mark))))) > 1 && preg_match('/^\s*(?:In |[\[(])/u', substr($rest, $at + strlen($mark))) !== 1) {
+                continue;
+            }
             $title = $mark[0] === '.' ? $before : $before.$mark;
             $behind = trim(substr($rest, $at + strlen($mark)));
             if (preg_match('/^((?:\s*(?:\([^)]*\)|\[[^\]]*\]))+)\.?\s*(.*)$/us', $behind, $m) === 1) {

@@ -18,8 +18,6 @@ final class MlaCitation
     /** What may stand at the very end to say what the title does not, and the kind it tells. */
     private const FORMS = ['Press release' => 'press-release', 'Conference presentation' => 'lecture', 'Lecture' => 'lecture', 'Speech' => 'lecture', 'Address' => 'lecture', 'Poster presentation' => 'poster', 'Map' => 'map', 'Advertisement' => 'advertisement', 'Cartoon' => 'cartoon', 'Comic strip' => 'cartoon', 'Editorial' => 'editorial', 'Letter' => 'reader-letter', 'Letter to the editor' => 'reader-letter'];
 
-    private const ROLES = ['e' => 'editor', 't' => 'translator', 'd' => 'director', 'c' => 'compiler', 'n' => 'narrator'];
-
     public static function parse(string $text): CitationParts
     {
         $source = ['kind' => 'other', 'accessed' => ''];
@@ -44,9 +42,9 @@ final class MlaCitation
         if ($medium !== '' || preg_match('/(?:^|\s)(?:Ed|Trans|Dir)\. \p{Lu}|\d\.\d+ \(\d{4}\): /u', $rest) === 1) {
             [$sentences, $place] = MlaSeventh::modern($rest);
         }
-        $source['contributors'] = self::authors($authors);
+        $source['contributors'] = MlaPeople::parse($authors);
         $source['title'] = ['main' => self::unnested($title, $isQuoted)];
-        if (preg_match('/\bet al\b/u', $authors) === 1) {
+        if (preg_match('/\bet al\b/u', (string) preg_replace('/“.*”/u', '', $text)) === 1) {
             $doubts['contributors'] = ['', '“et al.” stands for people the entry does not name. Add them from the source.'];
         }
         $source = self::behind($source, $sentences, $isQuoted, $url.$doi !== '');
@@ -77,13 +75,13 @@ final class MlaCitation
         }
         $sentences = Sentences::of($text);
         // "Authora, A. Low Water": behind initials the title begins.
-        if (preg_match('/^([\p{Lu}][^,.]+, (?:\p{Lu}\.\s?)+)(?<=\.) ?(\p{Lu}\p{L}.*)$/u', $sentences[0], $m) === 1 && ! self::isName($sentences[0])) {
+        if (preg_match('/^([\p{Lu}][^,.]+, (?:\p{Lu}\.\s?)+)(?<=\.) ?(\p{Lu}\p{L}.*)$/u', $sentences[0], $m) === 1 && ! MlaPeople::is($sentences[0])) {
             array_splice($sentences, 0, 1, [trim($m[1]), $m[2]]);
         }
         if (count($sentences) === 1) {
             return ['', rtrim($sentences[0], '.'), '', false, []];
         }
-        $isName = self::isName($sentences[0]);
+        $isName = MlaPeople::is($sentences[0]);
         $isTitleFirst = ! $isName && (count($sentences) === 2 || self::isContainer($sentences[1]));
         if ($isTitleFirst) {
             return ['', rtrim($sentences[0], '.'), implode(' ', array_slice($sentences, 1)), false, []];
@@ -91,13 +89,6 @@ final class MlaCitation
         $doubts = $isName ? [] : ['contributors' => [rtrim($sentences[0], '.'), "“{$sentences[0]}” may be an organisation that made it, or the title itself."]];
 
         return [$sentences[0], rtrim($sentences[1], '.'), implode(' ', array_slice($sentences, 2)), false, $doubts];
-    }
-
-    /** "Family, Given", several names, or an account. */
-    private static function isName(string $sentence): bool
-    {
-        return preg_match('/^[\p{Lu}@\p{Ll}][^,]{1,40},\s+\p{Lu}[^,]{0,60}(?:,.*)?\.$/u', $sentence) === 1 && preg_match('/\d/', $sentence) !== 1
-            || preg_match('/^@\S+\.$|\[@\S+\]\.$/u', $sentence) === 1;
     }
 
     /** Whether a sentence holds a container's elements rather than a title: somebody's deed, or a date between commas. */
@@ -111,41 +102,6 @@ final class MlaCitation
     private static function unnested(string $title, bool $isQuoted): string
     {
         return $isQuoted ? (string) preg_replace('/‘([^‘’]+(?:’\p{L}[^‘’]*)*)’/u', '“$1”', $title) : $title;
-    }
-
-    /** @return list<array<string, mixed>> */
-    private static function authors(string $text): array
-    {
-        $text = rtrim($text, ' .');
-        if ($text === '') {
-            return [];
-        }
-        $role = 'author';
-        if (preg_match('/,\s*(editors?|eds?\.?|translators?|trans\.?|directors?|compilers?|comps?\.?|narrators?)$/u', $text, $m) === 1) {
-            $role = self::ROLES[$m[1][0]];
-            $text = substr($text, 0, -strlen($m[0]));
-        }
-        $text = (string) preg_replace('/,?\s*et al\.?$/u', '', $text);
-        $one = static fn (Name $name): array => ['role' => $role, 'name' => $name->toArray()];
-        if (preg_match('/^(.+?)\s*\[(@\S+)\]$/u', $text, $m) === 1) {
-            $name = Name::parse($m[1]);
-
-            return [$one(Name::screen($m[2], $name->given, $name->surname()))];
-        }
-        if (str_starts_with($text, '@')) {
-            return [$one(Name::screen($text))];
-        }
-        // "Family, Given": the first is turned round, a second follows "and".
-        if (preg_match('/^([^,]+),\s*([^,]+?)(?:,\s*(Jr\.?|Sr\.?|I{1,3}))?(?:,?\s+and\s+(.+))?$/u', $text, $m) === 1 && preg_match('/\b(?:of|for|the)\b/u', $m[1]) !== 1) {
-            $people = [$one(Name::parse("{$m[1]}, {$m[2]}".(($m[3] ?? '') !== '' ? ", {$m[3]}" : '')))];
-            if (($m[4] ?? '') !== '') {
-                $people[] = $one(Name::looksLikeGroup($m[4]) ? Name::group($m[4]) : Name::parse($m[4]));
-            }
-
-            return $people;
-        }
-
-        return [$one(Name::looksLikeGroup($text) || substr_count($text, ' ') > 0 ? Name::group($text) : Name::person('', $text))];
     }
 
     /**
@@ -187,7 +143,7 @@ final class MlaCitation
             if (preg_match('/^Special issue of (.+)$/u', $said, $m) === 1) {
                 [$said, $kind, $isQuoted] = [$m[1], 'special-issue', true];
             }
-            $container = MlaContainer::parse($said, $isQuoted || $containers !== [] || $original !== '' && $isOnline || self::isPart($source['title']['main']) || self::isCase($source['title']['main']));
+            $container = MlaContainer::parse($said, $isQuoted || $containers !== [] || $original !== '' && $isOnline && preg_match('/(?:dissertation|thesis)$/iu', $said) !== 1 || self::isPart($source['title']['main']) || self::isCase($source['title']['main']));
             if ($container->isOnlyPeople()) {
                 // Behind a whole book its helpers stand in a sentence of their own, or with its publisher.
                 $source['contributors'] = [...$source['contributors'], ...$container->people];
@@ -259,10 +215,10 @@ final class MlaCitation
             default => 'web-page',
         };
         // Behind a title in another language stands what it means.
-        $plain = preg_match('/^(.+?) \[([^\]]+)\]$/u', $title, $m) === 1 ? $m[1] : $title;
+        [$plain, $meaning] = preg_match('/^(.+?) \[([^\]]+)\]$/u', $title, $m) === 1 ? [$m[1], $m[2]] : [$title, ''];
         $language = GuessedLanguage::of($plain);
-        if ($language !== '' && $plain !== $title) {
-            $source['title'] = ['main' => $plain, 'translated' => $m[2]];
+        if ($language !== '' && $meaning !== '') {
+            $source['title'] = ['main' => $plain, 'translated' => $meaning];
         }
 
         return $language === '' ? $source : [...$source, 'language' => $language];

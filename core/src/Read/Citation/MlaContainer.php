@@ -134,6 +134,9 @@ final readonly class MlaContainer
     /** @return ?array{list<array<string, mixed>>, int} the people a piece names, and how many more pieces it takes; null where it names none */
     private static function role(string $piece, string $next): ?array
     {
+        if (preg_match('/^(edited|translated|compiled|illustrated|introduced) and (edited|translated|compiled|illustrated) by (.+)$/iu', $piece, $m) === 1) {
+            return [array_merge(...array_map(static fn (string $name): array => [self::person(self::ROLES[mb_strtolower($m[1]).' by'] ?? 'introduction', $name), self::person(self::ROLES[mb_strtolower($m[2]).' by'], $name)], self::names($m[3]))), 0];
+        }
         foreach (self::ROLES as $words => $role) {
             if (preg_match("/^{$words}\\s+(.+)$/iu", $piece, $m) === 1) {
                 return [array_map(static fn (string $name): array => self::person($role, $name), self::names((string) preg_replace('/\s+et al\.?$/u', '', $m[1]))), 0];

@@ -8,6 +8,7 @@ use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\IssueLine;
 use Bibrel\Core\Read\NameShape;
+use Bibrel\Core\Read\PressNames;
 use Bibrel\Core\Read\SiteTitle;
 use Bibrel\Core\Source\Name;
 
@@ -153,7 +154,7 @@ final class DatabaseRecord implements Clues
     {
         return match (true) {
             $line !== null && $line->volume !== '' => 'journal-article',
-            $line !== null && preg_match('/^\p{Lu}\d/u', $line->pages) === 1, KindClues::isNewspaper($periodical) => 'newspaper-article',
+            $line !== null && preg_match('/^\p{Lu}\d/u', $line->pages) === 1, PressNames::isNewspaper($periodical) => 'newspaper-article',
             default => '',
         };
     }
@@ -167,7 +168,7 @@ final class DatabaseRecord implements Clues
     {
         $line = $page->blocks()[$page->headingBlock() + 1]['text'] ?? '';
 
-        return NameShape::fills($line) && ! Name::looksLikeGroup($line) && ! KindClues::isNewspaper($line) ? Make::byline($line, 'From the line under the headline.', Confidence::Likely, true) : [];
+        return NameShape::fills($line) && ! Name::looksLikeGroup($line) && ! PressNames::isNewspaper($line) ? Make::byline($line, 'From the line under the headline.', Confidence::Likely, true) : [];
     }
 
     /** @return list<Finding> */

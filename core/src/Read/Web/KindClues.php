@@ -5,18 +5,13 @@ declare(strict_types=1);
 namespace Bibrel\Core\Read\Web;
 
 use Bibrel\Core\Read\Confidence;
+use Bibrel\Core\Read\PressNames;
 use Bibrel\Core\Read\SiteTitle;
 
 /** What kind of source a page is, by its metadata for sharing, its address and the way it is built. */
 final class KindClues implements Clues
 {
     private const SHARED = ['article' => 'online-article', 'video.other' => 'online-video', 'video' => 'online-video', 'video.movie' => 'film', 'video.episode' => 'tv-episode', 'video.tv_show' => 'tv-series', 'book' => 'book', 'profile' => 'social-profile', 'books.book' => 'book'];
-
-    /** What newspapers call themselves, and next to nobody else. */
-    private const NEWSPAPER = 'Chronicle|Courier|Daily News|Dispatch|Echo|Examiner|Gazette|Herald|Observer|Post|Sentinel|Telegraph|Times|Tribune';
-
-    /** What newspapers and magazines call themselves. */
-    private const PRESS = 'Bulletin|Chronicle|Courier|Daily|Dispatch|Echo|Examiner|Gazette|Herald|Journal|Magazine|Mail|Mercury|Monthly|Observer|Post|Press|Quarterly|Review|Sentinel|Standard|Telegraph|Times|Tribune|Weekly';
 
     public function in(Document $page): array
     {
@@ -35,26 +30,14 @@ final class KindClues implements Clues
             ...$kind(preg_match('/\bdefinition\b|\bmeaning of\b/i', $page->tabName()) === 1 && preg_match('~/(?:dictionary|define|definition|word)s?/~i', $path) === 1 ? 'online-reference' : '', 'The page defines a word.', Confidence::Likely),
             ...$kind(preg_match('/\b(?:encyclop(?:a?edia|edic)|dictionary|lexicon)\b/i', ($page->meta('og:site_name') ?: SiteTitle::besides($page->tabName(), $page->text($page->first('//h1')))).' '.CopyrightLine::owner($page)) === 1 && self::isEntry($page, $path) ? 'online-reference' : '', 'The site is a reference work.', Confidence::Likely),
             ...$kind(self::isPrinted($page) ? 'online-article' : '', 'The page says that it appeared in print.', Confidence::Likely),
-            ...$kind(self::isNamed($page, self::NEWSPAPER) && ($shared === 'online-article' || self::isSigned($page)) ? 'newspaper-article' : '', 'The site’s name is a newspaper’s.', Confidence::Likely),
-            ...$kind(self::isNamed($page, self::PRESS) && self::isSigned($page) ? 'online-article' : '', 'The site is a newspaper’s or magazine’s, and the page is signed.', Confidence::Likely),
+            ...$kind(self::isNamed($page, PressNames::NEWSPAPER) && ($shared === 'online-article' || self::isSigned($page)) ? 'newspaper-article' : '', 'The site’s name is a newspaper’s.', Confidence::Likely),
+            ...$kind(self::isNamed($page, PressNames::PRESS) && self::isSigned($page) ? 'online-article' : '', 'The site is a newspaper’s or magazine’s, and the page is signed.', Confidence::Likely),
             ...$kind(self::isPodcast($page) ? 'podcast-episode' : '', 'The page plays sound and calls itself a podcast.', Confidence::Likely),
             ...$kind(preg_match('~/(?:photos?|pictures?|images?)/[^/]~', $path) === 1 && $page->meta('og:image') !== '' ? 'photograph' : '', 'The address is a picture’s own.', Confidence::Likely),
             ...$kind(preg_match('~^blog\.|^/(?:blog)/~', $page->host().$path) === 1 && $shared === 'online-article' ? 'blog-post' : '', 'The address is a blog’s.', Confidence::Likely),
             ...$kind($shared, 'Stated in the page’s metadata.', Confidence::Likely),
             ...$kind($page->meta('article:published_time') !== '' || self::isArticle($page) ? 'online-article' : '', 'It is built like an article, with a byline or a date.', Confidence::Likely),
         ];
-    }
-
-    /** Whether a name ends as those of newspapers do. */
-    public static function isNewspaper(string $name): bool
-    {
-        return preg_match('/(?<![\p{L}\p{N}])(?:'.self::NEWSPAPER.'|Mercury|News)$/u', $name) === 1;
-    }
-
-    /** Whether a name ends as those of newspapers and magazines do. */
-    public static function isPress(string $name): bool
-    {
-        return self::isNewspaper($name) || preg_match('/(?<![\p{L}\p{N}])(?:'.self::PRESS.'|Media|Newspapers)$/u', $name) === 1;
     }
 
     private static function says(Document $page, string $pattern): bool

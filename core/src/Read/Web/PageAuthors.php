@@ -7,6 +7,7 @@ namespace Bibrel\Core\Read\Web;
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\NameShape;
+use Bibrel\Core\Read\PressNames;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\Role;
@@ -34,7 +35,7 @@ final class PageAuthors
         $site = array_map(
             static fn (Finding $one): Finding => new Finding(
                 $one->field,
-                array_map(static fn (Contributor $author): Contributor => ! KindClues::isPress($author->name->direct()) && NameShape::isPersonal($author->name, $one->evidence->visible) ? $author : new Contributor($author->role, Name::group($author->name->direct())), $one->people()),
+                array_map(static fn (Contributor $author): Contributor => ! PressNames::isPress($author->name->direct()) && NameShape::isPersonal($author->name, $one->evidence->visible) ? $author : new Contributor($author->role, Name::group($author->name->direct())), $one->people()),
                 $one->evidence,
                 $people === [] && ! self::isHost($one) && ! in_array($kind, ['podcast-episode', 'tv-episode', 'radio-episode'], true) ? $one->confidence : Confidence::Guess,
             ),
