@@ -146,6 +146,42 @@ final class FinishedCitationTest extends TestCase
         yield ['Lund, H. von. (2012). Low water. Lowtide Books.', ['people' => 'H. von Lund', 'title' => 'Low water']];
     }
 
+    /**
+     * What students and databases get wrong is read as it was meant, set right, and explained.
+     *
+     * @param  list<string>  $reasons  words of each reason, in order
+     */
+    #[DataProvider('faulty')]
+    public function test_a_faulty_entry_is_set_right_and_says_why(string $pasted, string $style, string $ours, array $reasons): void
+    {
+        $runs = Styles::get($style)->entry(FinishedCitation::parse($pasted)->source(), new CourseRules, new Standing);
+        self::assertSame($ours, PlainText::line($runs));
+        self::assertSame(explode('-', $style)[0], FinishedCitation::family($pasted));
+        $why = implode(' ', array_column(Comparison::of($pasted, $runs), 'why'));
+        foreach ($reasons as $reason) {
+            self::assertStringContainsString($reason, $why);
+        }
+    }
+
+    /** @return iterable<string, array{string, string, string, list<string>}> */
+    public static function faulty(): iterable
+    {
+        yield 'capitals and words for numbers' => ['Brook, Halima and Rafael Quist. "The miller\'s clock." Coastal Essays, Vol. 7, No. 1, June 2021, pgs. 33-58.', 'mla-9', 'Brook, Halima, and Rafael Quist. “The Miller’s Clock.” Coastal Essays, vol. 7, no. 1, June 2021, pp. 33–58.', ['every principal word has a capital', 'behind a shortened word', 'p. for one, pp. for several']];
+        yield 'a full stop outside the quotation marks' => ['Brook, Halima. "The Miller\'s Clock". Coastal Essays, vol. 7, no. 1, 2021, pp. 33-58.', 'mla-9', 'Brook, Halima. “The Miller’s Clock.” Coastal Essays, vol. 7, no. 1, 2021, pp. 33–58.', ['In quotation marks']];
+        yield 'MLA’s names and numbers in APA' => ['Brook, Halima. (2021). The Miller\'s Clock. Coastal Essays, vol. 7, no. 1, pp. 33-58. Retrieved from https://journals.example/1187', 'apa-7', 'Brook, H. (2021). The miller’s clock. Coastal Essays, 7(1), 33–58. https://journals.example/1187', ['only initials', 'The volume in italics', 'no words before an address']];
+        yield 'APA with “and”, without a comma, and the DOI in its old form' => ['Brook, H., and Quist, R. (2021). The miller\'s clock. Coastal Essays 7 (1), 33–58. doi:10.5555/nce.v7i1.1187', 'apa-7', 'Brook, H., & Quist, R. (2021). The miller’s clock. Coastal Essays, 7(1), 33–58. https://doi.org/10.5555/nce.v7i1.1187', ['An ampersand', 'The DOI as an address']];
+        yield 'a place of publication' => ['Karrick, Ysolde. Caulking: A History. Fennmouth: Low Press, 2012.', 'mla-9', 'Karrick, Ysolde. Caulking: A History. Low Press, 2012.', ['The place of publication is no longer printed.']];
+        yield 'a day in American order, a medium, and a day of access' => ['Voe, Clementine. "How We Lost the Dark." Skiff, November 3rd, 2022. Web. https://skiff.example/dark. Accessed on March 3, 2024.', 'mla-9', 'Voe, Clementine. “How We Lost the Dark.” Skiff, 3 Nov. 2022, skiff.example/dark.', ['Day, month, year', 'has not named the medium', 'The day you looked at it']];
+        yield 'commas where full stops belong' => ['Department for Rivers, "Lighting near Watercourses", GOV.NM, 4 May 2021, https://www.gov.example/lighting', 'mla-9', 'Department for Rivers. “Lighting near Watercourses.” GOV.NM, 4 May 2021, www.gov.example/lighting.', ['without http:// in front']];
+    }
+
+    public function test_a_name_that_is_not_turned_round_is_pointed_out_and_left_as_it_is(): void
+    {
+        $reading = FinishedCitation::parse('Halima Brook. "The Miller’s Clock." Coastal Essays, vol. 7, no. 1, 2021, pp. 33-58.');
+        self::assertSame('Halima Brook', $reading->source()->contributors[0]->name->direct());
+        self::assertStringContainsString('“Halima Brook” is not turned round.', $reading->remarks[0]->sentence);
+    }
+
     public function test_a_subtly_wrong_entry_is_shown_beside_the_right_one_with_the_reason(): void
     {
         $pasted = 'Brook, H. (2014). Moonpower: Mills Of The Tidal Coast. Quayside Press, Inc.';

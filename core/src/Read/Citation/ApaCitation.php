@@ -34,7 +34,7 @@ final class ApaCitation
         [$title, $behind] = $people->isTitle
             ? [ApaTitle::parse(trim($before, ' .'))[0], $rest]
             : ApaTitle::parse($rest);
-        [$kind, $container, $second, $helpers] = self::source($behind, $title, $date, $url.$doi !== '');
+        [$kind, $container, $second, $helpers] = self::source($behind, $title, $date, $url.$doi !== '', $doi !== '');
         $container = [...$container, ...$title->fields, 'date' => self::date($date), 'status' => $date === 'in press' ? $date : '', 'doi' => $doi, 'url' => $second === [] ? $url : ''];
         $kind = $title->kind !== '' ? $title->kind : $kind;
         if (isset($container['number']) && $kind === 'podcast-episode') {
@@ -92,7 +92,7 @@ final class ApaCitation
      *
      * @return array{string, array<string, mixed>, array<string, string>, list<array<string, mixed>>} kind, first container, second container, and people of the source itself
      */
-    private static function source(string $behind, ApaTitle $title, string $date, bool $isOnline): array
+    private static function source(string $behind, ApaTitle $title, string $date, bool $isOnline, bool $hasDoi): array
     {
         $source = trim($behind, ' .');
         if (preg_match('/^In (.+)$/us', $behind, $m) === 1) {
@@ -106,11 +106,12 @@ final class ApaCitation
             return [$kind, $container, [], $helpers];
         }
         // Elsewhere a colon parts the issue from the pages: "Journal 19(3): 5-22".
-        $behind = (string) preg_replace('/^([^,]+?)[,.]?\s+(\d{1,4})\s?\((\d[^)]*)\):\s*(\w+(?:[–-]\w+)?)\.?$/u', '$1, $2($3), $4', trim($behind));
+        $behind = (string) preg_replace('/,\s*vol(?:ume|\.)\s*(\d+)(?:,\s*(?:no\.|issue|number)\s*(\d[\d–\/-]*))?(?=,|\.?$)/iu', ', $1($2)', trim($behind));
+        $behind = str_replace('()', '', (string) preg_replace('/^([^,]+?)[,.]?\s+(\d{1,4})\s?\((\d[^)]*)\)[:,]\s*((?:pp?\.\s*)?\w+(?:[–-]\w+)?)\.?$/u', '$1, $2($3), $4', $behind));
         if (preg_match('/^(.+?),\s*(\d{1,4})(?:\s?\(([^)]+)\))?(?:,\s*(?:pp?\.\s*)?((?:Article\s+)?[\w–-]+(?:,\s*[\d–-]+)*\+?))?$/u', rtrim($behind, '.'), $m) === 1) {
-            // The day or month of an issue is a magazine's.
+            // The day or month of an issue is a magazine's, unless it has a DOI.
             return [
-                preg_match('/,\s*(?!Spring|Summer|Fall|Autumn|Winter)\p{L}/u', $date) === 1 ? 'magazine-article' : 'journal-article',
+                ! $hasDoi && preg_match('/,\s*(?!Spring|Summer|Fall|Autumn|Winter)\p{L}/u', $date) === 1 ? 'magazine-article' : 'journal-article',
                 ['title' => $m[1], 'volume' => $m[2], 'issue' => $m[3] ?? '', ...(str_starts_with($m[4] ?? '', 'Article') ? ['articleNumber' => trim(substr($m[4], 7))] : ['pages' => self::dashed($m[4] ?? '')])],
                 [], [],
             ];

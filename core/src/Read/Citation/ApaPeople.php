@@ -26,10 +26,12 @@ final readonly class ApaPeople
     {
         $text = trim($before);
         $isShortened = preg_match('/…|\. \. \.|\bet al\b/u', $text) === 1;
-        $text = (string) preg_replace(['/,?\s*(?:…|\.\s\.\s\.)\s*/u', '/,?\s*et al\.?/u'], [', ', ''], $text);
+        $text = (string) preg_replace(['/,?\s*(?:…|\.\s\.\s\.)\s*/u', '/,?\s*et al\.?/u', '/(?<=\.),?\s+and\s+(?=\p{Lu}[\p{L}’\'-]+,\s\p{Lu}\.)/u'], [', ', '', ', & '], $text);
         $name = "[\\p{L}][\\p{L}’'. -]*?,\\s*".self::INITIALS.'(?:\\s(?:von|van|de|da|du|di))?(?:,?\\s*(?:Jr\\.|Sr\\.|I{1,3}))?';
         if (preg_match_all("/(?<=^|[,&]\\s|&\\s|,\\s)({$name})(?:\\s*\\(([^()]{2,24}?)\\.?\\))?(?=\\s*(?:,|&|\\.|$))/u", $text, $all, PREG_SET_ORDER | PREG_OFFSET_CAPTURE) < 1) {
-            return self::one(trim($text, ' '), $isShortened);
+            $whole = self::whole($text);
+
+            return $whole === [] ? self::one(trim($text, ' '), $isShortened) : new self($whole, false, $isShortened);
         }
         $people = [];
         $from = 0;
@@ -42,6 +44,19 @@ final readonly class ApaPeople
         $role = (string) (array_values(array_filter(array_reverse(array_column($people, 'role')), static fn (string $one): bool => $one !== ''))[0] ?? 'author');
 
         return new self(array_map(static fn (array $one): array => [...$one, 'role' => $one['role'] ?: $role], $people), false, $isShortened);
+    }
+
+    /**
+     * Names that are turned round and not shortened to initials, as other styles have them: "Brook, Halima, and Quist, Rafael".
+     *
+     * @return list<array<string, mixed>> none where there are no such names
+     */
+    private static function whole(string $text): array
+    {
+        $names = preg_split('/,\s*(?:and|&)\s+|\s+(?:and|&)\s+|(?<=\p{Ll}),\s+(?=[\p{L}’\'-]+,)/u', trim($text, ' .')) ?: [];
+        $isName = static fn (string $name): bool => preg_match('/^\p{Lu}[\p{L}’\'-]+, \p{Lu}\p{Ll}[\p{L}’\'-]*(?: \p{Lu}[\p{L}.’\'-]*)?\.?$/u', $name) === 1 && ! Name::isOrganisation($name);
+
+        return array_filter($names, static fn (string $name): bool => ! $isName($name)) === [] ? array_map(static fn (string $name): array => ['role' => 'author', 'name' => Name::parse($name)->toArray()], $names) : [];
     }
 
     /** "Lund, H. von, Jr." */

@@ -31,6 +31,12 @@ final class CitedDate
         return $date->isDate() ? $date->words() : $piece;
     }
 
+    /** "November 3rd, 2022" as "3 November 2022", so that no comma stands inside a date. */
+    public static function dayFirst(string $text): string
+    {
+        return (string) preg_replace('/(?<![\p{L}–-])('.self::MONTH.') (\d{1,2})(?:st|nd|rd|th)?, (\d{4})(?!\d)/u', '$2 $1 $3', $text);
+    }
+
     private static function span(string $piece): ?string
     {
         $month = self::MONTH;

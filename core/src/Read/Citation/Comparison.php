@@ -25,21 +25,46 @@ final class Comparison
     {
         [$ours, $rules] = self::words($runs);
         $theirs = array_slice(preg_split('/\s+/u', Text::line($pasted), -1, PREG_SPLIT_NO_EMPTY) ?: [], 0, self::LONGEST);
+        $family = explode('.', $rules[0] ?? 'mla.')[0];
+        $stretches = [];
+        foreach (self::stretches(self::aligned($theirs, $ours)) as ['theirs' => $left, 'ours' => $right, 'same' => $same, 'at' => $at]) {
+            $first = $same ? '' : ($rules[min($at[0], count($rules) - 1)] ?? '');
+            $why = $first === '' ? [] : Superfluous::why($left, $family);
+            // Of our own words those that carry an element say why; the marks between them only where nothing else does.
+            foreach ($right === '' && $why !== [] || $first === '' ? [] : array_unique(array_map(static fn (int $i): string => $rules[min($i, count($rules) - 1)], $at)) as $rule) {
+                if ($rule === $first || preg_match('/\.(?:comma|stop|colon|and)$/', $rule) !== 1) {
+                    $why[] = Rules::get($rule)->sentence;
+                }
+            }
+            $stretches[] = ['theirs' => $left, 'ours' => $right, 'rule' => $first, 'why' => implode(' ', array_unique(array_slice($why, 0, 4)))];
+        }
+
+        return $stretches;
+    }
+
+    /**
+     * Words put together as long as both sides say the same, or do not.
+     *
+     * @param  list<array{string, string, int}>  $pairs
+     * @return list<array{theirs: string, ours: string, same: bool, at: non-empty-list<int>}> `at`: the places of our words; where we have none, that of the word before
+     */
+    private static function stretches(array $pairs): array
+    {
         $stretches = [];
         $open = null;
-        foreach (self::aligned($theirs, $ours) as [$left, $right, $at]) {
+        foreach ($pairs as [$left, $right, $at]) {
             $same = $left !== '' && $right !== '';
-            // What does not belong there is judged by the rule of the word it hangs on to.
-            $rule = $same ? '' : ($rules[max(0, min($right === '' ? $at - 1 : $at, count($rules) - 1))] ?? '');
-            if ($open !== null && ($open['rule'] === '') === $same) {
-                $open = [...$open, 'theirs' => trim("{$open['theirs']} {$left}"), 'ours' => trim("{$open['ours']} {$right}")];
-
-                continue;
-            }
-            if ($open !== null) {
+            if ($open !== null && $open['same'] !== $same) {
                 $stretches[] = $open;
+                $open = null;
             }
-            $open = ['theirs' => $left, 'ours' => $right, 'rule' => $rule, 'why' => $rule === '' ? '' : Rules::get($rule)->sentence];
+            $open ??= ['theirs' => '', 'ours' => '', 'same' => $same, 'at' => [max(0, $at - 1)]];
+            $open = [
+                'theirs' => trim("{$open['theirs']} {$left}"),
+                'ours' => trim("{$open['ours']} {$right}"),
+                'same' => $same,
+                'at' => $right === '' ? $open['at'] : [...($open['ours'] === '' ? [] : $open['at']), $at],
+            ];
         }
 
         return $open === null ? [] : [...$stretches, $open];

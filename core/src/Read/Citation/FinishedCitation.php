@@ -33,7 +33,7 @@ final class FinishedCitation
 
         return mb_strlen($text) >= 30
             && preg_match('/\((?:c(?:irca|a\.)? )?\d{4}[a-z]?\b|\(n\.d\.\)|\b(?:1[5-9]|20)\d{2}\b|\bn\.d\./u', $text) === 1
-            && preg_match_all('/[.?!][”"’]?\s+(?=[\p{Lu}“"\d(<h]|www)/u', $text) >= 1
+            && (preg_match_all('/[.?!][”"’]?\s+(?=[\p{Lu}“"\d(<h]|www)/u', $text) >= 1 || preg_match('/^[^“]*“[^”]{3,}”[.,] .*\d{4}/u', $text) === 1)
             && preg_match('/,|\(\d{4}/', $text) === 1;
     }
 

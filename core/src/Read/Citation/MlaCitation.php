@@ -21,8 +21,9 @@ final class MlaCitation
     public static function parse(string $text): CitationParts
     {
         $source = ['kind' => 'other', 'accessed' => ''];
-        if (preg_match('/^(.*?)\s*Accessed\s+(.+?)\.?$/us', $text, $m) === 1) {
-            [$text, $source['accessed']] = [$m[1], trim($m[2], ' .')];
+        $text = CitedDate::dayFirst($text);
+        if (preg_match('/^(.*?)\s*\(?(?:Accessed|Date accessed|Date of access|Retrieved)(?: on)?:?\s+(\d{1,2} [^().]{3,12}\.? \d{4})[.)]*(?:\s+(<?(?:https?:|www\.)\S+))?$/us', $text, $m) === 1) {
+            [$text, $source['accessed']] = [isset($m[3]) ? "{$m[1]} {$m[3]}" : $m[1], CitedDate::text($m[2])];
         }
         $form = '';
         if (preg_match('~^(.*[\w/”)]\.)\s+('.implode('|', array_keys(self::FORMS)).')\.?$~us', $text, $m) === 1) {
@@ -44,6 +45,9 @@ final class MlaCitation
         }
         $source['contributors'] = MlaPeople::parse($authors);
         $source['title'] = ['main' => self::unnested($title, $isQuoted)];
+        if (count(explode(' ', rtrim($authors, '.'))) < 4 && NameShape::isPersonal(Name::parse(rtrim($authors, '.')), true) && ! str_contains($authors, ',')) {
+            $doubts['contributors'] = ['', '“'.rtrim($authors, '.').'” is not turned round. If its last word is the family name, enter it as a person, with that name first.'];
+        }
         if (preg_match('/\bet al\b/u', (string) preg_replace('/“.*”/u', '', $text)) === 1) {
             $doubts['contributors'] = ['', '“et al.” stands for people the entry does not name. Add them from the source.'];
         }
@@ -70,8 +74,8 @@ final class MlaCitation
      */
     private static function opening(string $text): array
     {
-        if (preg_match('/^((?:[^“]*[.\])])?)\s*“(.+?[.?!,][’]?)”\.?\s*(.*)$/us', $text, $m) === 1 && mb_strlen($m[1]) < 200) {
-            return [trim($m[1]), rtrim((string) preg_replace('/[.,](?=’?$)/u', '', $m[2])), $m[3], true, []];
+        if (preg_match('/^((?:[^“]*[.,\])])?)\s*“(.+?(?:[.?!,][’]?(?=”)|(?=”[.,])))”[.,]?\s*(.*)$/us', $text, $m) === 1 && mb_strlen($m[1]) < 200) {
+            return [rtrim(trim($m[1]), ','), rtrim((string) preg_replace('/[.,](?=’?$)/u', '', $m[2])), $m[3], true, []];
         }
         $sentences = Sentences::of($text);
         // "Authora, A. Low Water": behind initials the title begins.

@@ -49,10 +49,10 @@ final readonly class MlaContainer
             $last = '';
             match (true) {
                 CitedDate::is($piece) => $fields['date'] ??= CitedDate::text($piece),
-                preg_match('/^vols?\.\s*(.+)$/iu', $piece, $m) === 1 => $fields['volume'] = self::dashed($m[1]),
-                preg_match('/^nos?\.\s*(.+)$/iu', $piece, $m) === 1 => $fields['issue'] = self::dashed($m[1]),
+                preg_match('/^(?:vols?\.?|volume)\s*(\d.*|[IVXLC]+)$/iu', $piece, $m) === 1 => $fields['volume'] = self::dashed($m[1]),
+                preg_match('/^(?:nos?\.?|issue|iss\.|number)\s*(\d.*)$/iu', $piece, $m) === 1 => $fields['issue'] = self::dashed($m[1]),
                 preg_match('/^suppl\.\s*(.+)$/iu', $piece, $m) === 1 => $fields['issue'] = "Suppl. {$m[1]}",
-                preg_match('/^pp?\.\s*(.+)$/iu', $piece, $m) === 1 => [$fields['pages'], $last] = [self::dashed($m[1]), 'pages'],
+                preg_match('/^(?:pp?\.?|pgs?\.?|pages?)\s*((?:\p{Lu}{0,2}|e)\d.*|[ivxlc]+[–-].*)$/iu', $piece, $m) === 1 => [$fields['pages'], $last] = [self::dashed($m[1]), 'pages'],
                 $before === 'pages' && preg_match('/^\d+(?:[–-]\d+)?\+?$/u', $piece) === 1 => [$fields['pages'], $last] = [$fields['pages'].', '.self::dashed($piece), 'pages'],
                 preg_match('/^article\s+(\S+)$/u', $piece, $m) === 1 => $fields['articleNumber'] = $m[1],
                 preg_match('/^season\s+(\d+)$/iu', $piece, $m) === 1 => $fields['season'] = $m[1],
@@ -82,6 +82,10 @@ final readonly class MlaContainer
         }
         if ($left !== []) {
             $fields['publisher'] = implode(', ', $left);
+            // The place, which MLA printed until its 7th edition.
+            if (preg_match('/^(\p{Lu}[\p{L}. ]{2,30}(?:, \p{Lu}{2})?): (\p{Lu}.*)$/u', $fields['publisher'], $m) === 1) {
+                [$fields['place'], $fields['publisher']] = [$m[1], $m[2]];
+            }
         }
 
         return new self($fields, $people, $isAudio ? 'audiobook' : self::kind($fields, $people, $genre), $genre);

@@ -8,7 +8,7 @@ namespace Bibrel\Core\Read\Citation;
 final class Sentences
 {
     /** What ends in a stop without ending a sentence. "ed." in small letters closes an edition or an editor's name. */
-    private const SHORT = '/(?:^|[\s(,–-])(?:\p{Lu}|Eds?|Trans|Dir|Perf|Narr|Illus|Rev|Vols?|vols?|Nos?|nos?|pp?|(?<!, )[JS]r|St|Dr|Mrs?|Ms|Jan|Feb|Mar|Apr|Aug|Sept?|Oct|Nov|Dec|Inc|Co|Ltd|Corp|rev|suppl|vs?|c|ca|fig|ch)$/u';
+    private const SHORT = '/(?:^|[\s(,–-])(?:\p{Lu}|Eds?|Trans|Dir|Perf|Narr|Illus|Rev|Vols?|vols?|Nos?|nos?|pp?|pgs?|(?<!, )[JS]r|St|Dr|Mrs?|Ms|Jan|Feb|Mar|Apr|Aug|Sept?|Oct|Nov|Dec|Inc|Co|Ltd|Corp|rev|suppl|vs?|c|ca|fig|ch)$/u';
 
     /** @return list<string> with the marks they end in */
     public static function of(string $text): array
