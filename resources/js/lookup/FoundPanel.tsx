@@ -78,7 +78,7 @@ function Comparison({ compared, onTake }: { compared: Compared; onTake: () => vo
         <>
             <h2>
                 {differing.length === 0
-                    ? `This is right, as ${compared.style} has it`
+                    ? `${compared.doubts.length === 0 ? 'This is right' : 'This is written'} as ${compared.style} has it`
                     : `${differing.length === 1 ? 'One place differs' : `${differing.length} places differ`} from ${compared.style}`}
             </h2>
             <p className="soft">Read as: {compared.kind}. Bibrel can check how an entry is written, not whether what it says is true: hold it against the source.</p>
@@ -106,10 +106,10 @@ function Comparison({ compared, onTake }: { compared: Compared; onTake: () => vo
                                 </>
                             ) : (
                                 <>
-                                    <b>{one.theirs}</b> becomes <b>{one.ours}</b>.
+                                    <b>{one.theirs}</b> becomes <b>{one.ours}</b>
                                 </>
-                            )}{' '}
-                            <span className="soft">{one.why}</span>
+                            )}
+                            <span className="soft why">{one.why}</span>
                         </li>
                     ))}
                 </ol>
