@@ -32,7 +32,7 @@ final class NameShape
 
     /**
      * Whether what a site, a band or a house is called is the name of a person. Names are told from "Quiet Margin" and
-     * "Heron Lights" by not being words; where somebody signs a text, a family name may be one: "Ondine Vale".
+     * "Heron Lights" by not being words; where somebody signs a text, one of two names may be one: "Ondine Vale", "Wen Abara".
      */
     public static function isPersonal(Name $name, bool $signs = false): bool
     {
@@ -42,6 +42,8 @@ final class NameShape
         }
         $isWord = static fn (string $part): bool => Words::isCommon(mb_strtolower($part));
 
-        return ! $isWord((string) strtok($name->given, ' ')) && ($signs || ! $isWord($name->family));
+        $strange = [! $isWord((string) strtok($name->given, ' ')), ! $isWord($name->family)];
+
+        return $signs ? in_array(true, $strange, true) : ! in_array(false, $strange, true);
     }
 }

@@ -36,7 +36,7 @@ final class LabelledLines implements Clues
                 isset(self::PEOPLE[$name]) => self::people($kind === 'photograph' && $name === 'creator' ? Role::Photographer : self::PEOPLE[$name], $lines, $where),
                 in_array($name, self::MADE, true) => Make::date($value, $where, Confidence::Likely, true, 'made'),
                 in_array($name, self::PUBLISHED, true) => Make::date($value, $where, Confidence::Likely, true),
-                $name === 'publisher' => Make::publisher($value, $where, Confidence::Likely, true),
+                $name === 'publisher' => [...Make::publisher($value, $where, Confidence::Likely, true), ...Make::date(preg_match('/(?:,\s*c?|\()([^,()]*(?:, )?\d{4})\)?\.?$/u', $value, $m) === 1 ? $m[1] : '', $where, Confidence::Likely, true)],
                 // "1 photographic print" counts what the library has.
                 $name === 'medium' && preg_match('/^\d/', $value) === 1 => [],
                 isset(self::FIELDS[$name]) => Make::text(self::FIELDS[$name], $value, $where, Confidence::Likely, true),
@@ -60,6 +60,7 @@ final class LabelledLines implements Clues
             $labels->has('cartographer'), $labels->has('scale') && $labels->has('date') => 'map',
             $labels->has('photographer', 'taken on', 'date taken') => 'photograph',
             $labels->has('report number') => 'report',
+            $labels->has('isbn') && $labels->has('paperback', 'hardcover', 'hardback', 'print length', 'binding') => 'book',
             $labels->has('held by') && $labels->has('reference', 'date') => 'archive-item',
             default => KindLabel::of($page) ?: ($labels->has('artist', 'painter', 'sculptor') && $labels->has('date') && ! $labels->has('album', 'label') ? 'artwork' : ''),
         };

@@ -29,11 +29,12 @@ final readonly class Labels
         'source' => ['localización', 'veröffentlicht in', 'erschienen in', 'publié dans', 'publicado en', 'quelle', 'fuente', 'is part of', 'appears in'],
         'publication title' => ['journal/magazine', 'periodical', 'periodical title', 'newspaper', 'magazine', 'revue', 'zeitschrift', 'revista'],
         'type' => ['objektart', 'objekttyp', 'type d’objet', 'tipo', 'objecttype', 'object type', 'type of work', 'type of object', 'work type', 'type of resource', 'type of item', 'resource type', 'genres', 'genre(s)', 'item type', 'content type', 'publication type', 'genre', 'genre/form', 'format', 'classification'],
+        'isbn' => ['isbn-13', 'isbn-10', 'isbn13', 'isbn10', 'isbn 13', 'isbn 10'],
         'scale' => ['scale 1', 'maßstab', 'échelle', 'escala'],
     ];
 
     /** Labels that tell a value wherever two elements stand side by side, or a heading over its value. */
-    private const TOLD = ['medium', 'materials', 'medium and support', 'report number', 'report no.', 'publication number', 'doi', 'collection', 'isbn', 'accession number', 'object number', 'author', 'authors', 'author(s)', 'artist', 'maker', 'painter', 'sculptor', 'photographer', 'cartographer', 'director', 'presenter', 'host', 'creator', 'title', 'date', 'published', 'publication date', 'date published', 'date made', 'publication title', 'source', 'journal', 'journal title', 'volume', 'issue', 'pages', 'publisher', 'document type', 'source type', 'type', 'database', 'inventory number', 'scale', 'issn'];
+    private const TOLD = ['medium', 'materials', 'medium and support', 'report number', 'report no.', 'publication number', 'doi', 'collection', 'isbn', 'accession number', 'object number', 'author', 'authors', 'author(s)', 'artist', 'maker', 'painter', 'sculptor', 'photographer', 'cartographer', 'director', 'presenter', 'host', 'creator', 'title', 'date', 'published', 'publication date', 'date published', 'date made', 'publication title', 'source', 'journal', 'journal title', 'volume', 'issue', 'pages', 'publisher', 'document type', 'source type', 'type', 'database', 'inventory number', 'scale', 'issn', 'paperback', 'hardcover', 'hardback', 'print length', 'binding'];
 
     /** @param  array<string, array{label: string, value: string, lines: list<string>}>  $found  by the label in small letters */
     private function __construct(public array $found)
@@ -155,7 +156,7 @@ final readonly class Labels
             $isHeading = preg_match('/^h[2-6]$/', (string) $label->localName) === 1;
             $isNamed = preg_match('/(?:^|[\s_-])(?:label|term)(?:\s|$)/i', $label->getAttribute('class')) === 1;
             $values = $isHeading ? self::under($label) : ($isNamed ? array_values(array_filter([$label->nextElementSibling])) : []);
-            $isLine = $box instanceof \DOMElement && $label->previousElementSibling === null && ($isHeading ? $box->childElementCount === 1 : $box->childElementCount === 2 && in_array($box->localName, ['li', 'div', 'p'], true));
+            $isLine = $box instanceof \DOMElement && $label->previousElementSibling === null && ($isHeading ? $box->childElementCount === 1 : $box->childElementCount === 2 && in_array($box->localName, ['li', 'div', 'p', 'span'], true));
             if ($isLine && self::leads($page, $label, $box)) {
                 $pairs[] = self::rest($page, $label, $box);
             } elseif ($values !== []) {

@@ -32,7 +32,7 @@ final class Make
      */
     public static function publisher(string $value, string $where, Confidence $confidence, bool $visible = false): array
     {
-        $name = trim((string) preg_replace('/^[^:]{2,40}\s:\s+/u', '', Text::line($value)), ' ,;:[]');
+        $name = trim((string) preg_replace(['/^[^:]{2,40}\s:\s+/u', '/,\s*c?\d{4}\.?$|\s*\([^()]*\d{4}\)$/u'], '', Text::line($value)), ' ,;:[]');
 
         return $name === '' ? [] : [new Finding('containers.0.publisher', $name, new Evidence($where, Text::line($value), $visible), $confidence)];
     }

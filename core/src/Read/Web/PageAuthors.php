@@ -21,29 +21,55 @@ final class PageAuthors
      * people more fully does not displace metadata.
      *
      * @param  list<Finding>  $authors
-     * @param  list<string>  $siteNames
+     * @param  list<string>  $sites  what the site is called, and its host
+     * @param  list<string>  $publishers
      * @return list<Finding>
      */
-    public static function settled(array $authors, array $siteNames, string $kind): array
+    public static function settled(array $authors, array $sites, array $publishers, string $kind): array
     {
+        $siteNames = [...$sites, ...$publishers];
         // Nobody signs an entry that anybody may change.
         if ($kind === 'wiki-entry') {
             return [];
         }
         $isSite = static fn (Finding $one): bool => self::isSite($one, $siteNames);
         $people = array_values(array_filter($authors, static fn (Finding $one): bool => ! $isSite($one)));
+        $isEpisode = in_array($kind, ['podcast-episode', 'tv-episode', 'radio-episode'], true);
         $site = array_map(
             static fn (Finding $one): Finding => new Finding(
                 $one->field,
-                array_map(static fn (Contributor $author): Contributor => ! PressNames::isPress($author->name->direct()) && NameShape::isPersonal($author->name, $one->evidence->visible) ? $author : new Contributor($author->role, Name::group($author->name->direct())), $one->people()),
+                array_map(static fn (Contributor $author): Contributor => self::isPersonal($author->name, $one, $sites) ? $author : new Contributor($author->role, Name::group($author->name->direct())), $one->people()),
                 $one->evidence,
-                $people === [] && ! self::isHost($one) && ! in_array($kind, ['podcast-episode', 'tv-episode', 'radio-episode'], true) ? $one->confidence : Confidence::Guess,
+                $people === [] && ! self::isHost($one) && ! $isEpisode ? $one->confidence : Confidence::Guess,
             ),
             array_values(array_filter($authors, $isSite)),
         );
         $people = array_map(static fn (Finding $one): Finding => self::withoutSite($one, $siteNames), $people);
 
-        return [...self::stuckLast(self::seenFirst($people)), ...$site];
+        $settled = [...self::stuckLast(self::seenFirst($people)), ...$site];
+
+        return $kind === 'press-release' ? array_map(self::issuers(...), $settled) : $settled;
+    }
+
+    /**
+     * Whether what is called like the site or its publisher is a person all the same: somebody publishes alone, and is
+     * said to have written it.
+     *
+     * @param  list<string>  $sites
+     */
+    private static function isPersonal(Name $name, Finding $said, array $sites): bool
+    {
+        $isSite = array_filter($sites, static fn (string $site): bool => Publishers::same($name->direct(), $site)) !== [];
+
+        return ! PressNames::isPress($name->direct()) && NameShape::isPersonal($name, ! $isSite && ($said->evidence->visible || $said->confidence === Confidence::Stated));
+    }
+
+    /** Releases are issued by houses: a name of one word is no person's. */
+    private static function issuers(Finding $finding): Finding
+    {
+        $people = array_map(static fn (Contributor $one): Contributor => $one->name->given === '' && ! $one->name->isScreen() && ! $one->name->isGroup() ? new Contributor($one->role, Name::group($one->name->direct())) : $one, $finding->people());
+
+        return new Finding($finding->field, $people, $finding->evidence, $finding->confidence, $finding->alternatives);
     }
 
     /**

@@ -55,7 +55,7 @@ final class PageSite
         $names = $found['containers.0.title'] ?? [];
         $isWhole = Kinds::all()->get($kind)->fieldAt('containers.0.title') === null;
         $site = Text::folded($page->meta('og:site_name'));
-        $isShown = $isWhole || in_array($kind, self::PARTS, true) && $site !== '' && $names !== [] && Text::folded($names[0]->text()) !== $site && $names[0]->confidence === Confidence::Stated;
+        $isShown = $isWhole || ($found['containers.1.title'] ?? []) !== [] || in_array($kind, self::PARTS, true) && $site !== '' && $names !== [] && Text::folded($names[0]->text()) !== $site && $names[0]->confidence === Confidence::Stated;
         if ($isShown) {
             $found['containers.0.publisher'] = array_map(static fn (Finding $one): Finding => $one->evidence->where === CopyrightLine::WHERE ? $one->withConfidence(Confidence::Guess) : $one, $found['containers.0.publisher'] ?? []);
         }

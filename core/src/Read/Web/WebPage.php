@@ -39,6 +39,9 @@ final class WebPage
         $kinds = self::kinds($found['kind'] ?? []) ?? self::datedText($page, $found['containers.0.date'] ?? []);
         $kind = $kinds === null ? 'web-page' : $kinds->text();
         $found = self::dated($found, $kind);
+        if ($kind === 'book') {
+            $found = self::bound($found);
+        }
         if ($kind === 'podcast-episode' || $kind === 'tv-episode') {
             $found = self::numbered($found);
         }
@@ -51,17 +54,16 @@ final class WebPage
             $headings = array_values(array_filter($found['title.main'], static fn (Finding $one): bool => $one->evidence->visible));
             $found['title.main'] = $headings === [] ? $found['title.main'] : $headings;
         }
-        $found['contributors'] = PageAuthors::settled($found['contributors'] ?? [], [...$siteNames, $page->host(), ...array_map(static fn (Finding $one): string => $one->text(), $found['containers.0.publisher'] ?? [])], $kind);
+        $found['contributors'] = PageAuthors::settled($found['contributors'] ?? [], [...$siteNames, $page->host()], array_map(static fn (Finding $one): string => $one->text(), $found['containers.0.publisher'] ?? []), $kind);
         unset($found['kind']);
         $findings = $kinds === null ? [] : ['kind' => $kinds];
+        $authors = self::best($found['contributors']);
+        $found['containers.0.publisher'] = array_values(array_filter($found['containers.0.publisher'] ?? [], static fn (Finding $one): bool => ! self::addsNothing($one, $site, $authors)));
         foreach ($found as $field => $candidates) {
             $best = self::best($candidates);
             if ($best !== null) {
                 $findings[$field] = $best;
             }
-        }
-        if (isset($findings['containers.0.publisher']) && self::addsNothing($findings['containers.0.publisher'], $site, $findings['contributors'] ?? null)) {
-            unset($findings['containers.0.publisher']);
         }
         if ($kind === 'online-video' && isset($findings['contributors'])) {
             $findings['contributors'] = PageAuthors::uploaders($findings['contributors']);
@@ -165,6 +167,30 @@ final class WebPage
     }
 
     /**
+     * Shops put the binding and the day behind a book's title, and where only its year is known its day is the first of
+     * January.
+     *
+     * @param  array<string, list<Finding>>  $found
+     * @return array<string, list<Finding>>
+     */
+    private static function bound(array $found): array
+    {
+        // A shop's tab has the ISBN and the author as well.
+        $titles = array_filter($found['title.main'] ?? [], static fn (Finding $one): bool => preg_match('/(?<!\d)97[89]-?\d/', $one->text()) !== 1);
+        $found['title.main'] = $titles === [] ? $found['title.main'] ?? [] : array_values($titles);
+        $cut = static fn (string $field, string $pattern): array => array_map(
+            static fn (Finding $one): Finding => new Finding($field, (string) preg_replace($pattern, '', $one->text()), $one->evidence, $one->confidence),
+            $found[$field] ?? [],
+        );
+
+        return [
+            ...$found,
+            'title.main' => $cut('title.main', '/[\s(|–-]+(?:paperback|hardcover|hardback|mass market paperback|library binding|kindle edition|illustrated)\b.*$/iu'),
+            'containers.0.date' => $cut('containers.0.date', '/^1 January (?=\d{4}$)/'),
+        ];
+    }
+
+    /**
      * "14: The Wheel under the Water" is the fourteenth episode, and that is no part of its title.
      *
      * @param  array<string, list<Finding>>  $found
@@ -198,7 +224,7 @@ final class WebPage
             }
         }
 
-        return $publisher->confidence !== Confidence::Stated && preg_match('/^\p{Lu}\p{Ll}+ \p{Lu}\p{Ll}+$/u', $name) === 1 && ! Name::looksLikeGroup($name) && preg_match('/\b(?:media|press|books|magazines?|times|post|news)\b/iu', $name) !== 1;
+        return $publisher->confidence !== Confidence::Stated && preg_match('/^\p{Lu}\p{Ll}+ \p{Lu}\p{Ll}+$/u', $name) === 1 && ! Name::looksLikeGroup($name) && preg_match('/\b(?:media|press|books|magazines?|newspapers?|times|post|news)\b/iu', $name) !== 1;
     }
 
     /** @param  list<Finding>  $candidates in the order of trust */
