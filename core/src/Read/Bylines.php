@@ -63,7 +63,7 @@ final class Bylines
     /** @return list<Contributor> the people and groups named; empty where the text names nobody */
     public static function contributors(string $byline): array
     {
-        $text = (string) preg_replace([self::LEAD, '/^the\s+(?=\p{Lu})/u'], '', Text::line($byline));
+        $text = (string) preg_replace([self::LEAD, '/^(?:the|di)\s+(?=\p{Lu})/u'], '', Text::line($byline));
         // A line may begin with the day and end with the name.
         $text = (string) preg_replace('/^(?=[^,]*\d|(?:mon|tues|wednes|thurs|fri|satur|sun)day).{4,70}?\bby:?\s+(?=\p{Lu})/iu', '', $text);
         $text = rtrim((string) preg_replace(self::CUT, '', $text), " \u{00A0}|/·•–—-");

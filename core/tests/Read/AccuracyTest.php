@@ -16,7 +16,7 @@ use PHPUnit\Framework\TestCase;
 final class AccuracyTest extends TestCase
 {
     /** Firms and channels on these pages whose names do not show that they are no persons. */
-    private const HOUSES = ['Nightwatch', 'Moorline', 'Buffet Labs', 'Lumenworks'];
+    private const HOUSES = ['Nightwatch', 'Moorline', 'Buffet Labs', 'Lumenworks', 'Sellanor'];
 
     public function test_the_stand_in_world(): void
     {

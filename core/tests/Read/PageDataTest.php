@@ -22,15 +22,15 @@ final class PageDataTest extends TestCase
 {
     /** @param  array<string, string>  $expected */
     #[DataProvider('marked')]
-    public function test_data_marked_in_every_usual_way(string $html, array $expected): void
+    public function test_data_marked_in_every_usual_way(string $html, array $expected, string $url = 'https://a.example/x'): void
     {
-        $reading = WebPage::read($html, 'https://a.example/x');
+        $reading = WebPage::read($html, $url);
         $source = $reading->source();
         $found = ['kind' => $reading->kind, 'title' => $source->title->main, 'people' => self::names($source->contributors), 'site' => $source->container()->title, 'date' => $source->container()->date()->edtf(), 'volume' => $source->container()->volume, 'pages' => $source->container()->pages, 'publisher' => $source->container()->publisher, 'episode' => $source->container()->episode];
         self::assertEquals($expected, array_intersect_key($found, $expected));
     }
 
-    /** @return iterable<string, array{string, array<string, string>}> */
+    /** @return iterable<string, array{0: string, 1: array<string, string>, 2?: string}> */
     public static function marked(): iterable
     {
         yield 'microdata with nested people' => ['<div itemscope itemtype="https://schema.org/NewsArticle"><h1 itemprop="headline">Lamps</h1><span itemprop="author" itemscope itemtype="https://schema.org/Person"><span itemprop="name">Oona Pell</span></span><meta itemprop="datePublished" content="2024-05-02"><div itemprop="comment" itemscope itemtype="https://schema.org/Comment"><span itemprop="author">Kit</span></div></div>', ['kind' => 'online-article', 'title' => 'Lamps', 'people' => 'Oona Pell', 'date' => '2024-05-02']];
@@ -41,6 +41,13 @@ final class PageDataTest extends TestCase
         yield 'PRISM' => ['<meta name="prism.publicationName" content="Shore Law Journal"><meta name="prism.volume" content="7"><meta name="prism.startingPage" content="140"><meta name="prism.endingPage" content="163"><h1>Who owns the dark?</h1>', ['kind' => 'journal-article', 'site' => 'Shore Law Journal', 'volume' => '7', 'pages' => '140-163']];
         yield 'an article inside a volume inside a journal' => ['<script type="application/ld+json">{"@type":"ScholarlyArticle","name":"Eels","pageStart":"5","pageEnd":"22","isPartOf":{"@type":"PublicationIssue","issueNumber":"1","isPartOf":{"@type":"PublicationVolume","volumeNumber":"18","isPartOf":{"@type":"Periodical","name":"Estuary Research"}}}}</script>', ['kind' => 'journal-article', 'site' => 'Estuary Research', 'volume' => '18', 'pages' => '5-22']];
         yield 'a podcast’s number before its title' => ['<title>7: The Lamplighter</title><meta property="og:title" content="7: The Lamplighter"><script type="application/ld+json">{"@type":"PodcastEpisode","partOfSeries":{"name":"After Dark"}}</script><h1>7: The Lamplighter</h1>', ['kind' => 'podcast-episode', 'title' => 'The Lamplighter', 'episode' => '7', 'site' => 'After Dark']];
+        yield 'an entry in a wiki is dated by its last change' => ['<script type="application/ld+json">{"@type":"Article","name":"Low Holm","datePublished":"2004-03-01","dateModified":"2024-10-02"}</script><title>Low Holm - Openlore</title><h1>Low Holm</h1>', ['kind' => 'wiki-entry', 'people' => '', 'date' => '2024-10-02'], 'https://a.example/wiki/Low_Holm'];
+        yield 'an exhibition from its first day to its last' => ['<script type="application/ld+json">{"@type":"ExhibitionEvent","name":"Lantern Years","startDate":"2022-05-14T10:00","endDate":"2022-09-04"}</script><h1>Lantern Years</h1>', ['kind' => 'exhibition', 'date' => '2022-05-14/2022-09-04']];
+        yield 'the address of the author at the foot of an old page' => ['<TITLE>Gigs</TITLE><H1>Pilot Gigs</H1><P>There were nine.<HR><ADDRESS>Kit Marsh, <A HREF="mailto:kit@a.example">kit@a.example</A></ADDRESS>', ['people' => 'Kit Marsh']];
+        yield 'a postal address is nobody’s name' => ['<h1>Contact</h1><address>Low Bridge Museum, 12 Quay Street <a href="mailto:m@a.example">mail</a></address>', ['people' => '']];
+        yield 'a byline in Italian' => ['<html lang="it"><h1>Il mulino di marea</h1><p class="autore">di Chiara Bassi</p>', ['people' => 'Chiara Bassi']];
+        yield 'the site in the tab where the host has a word in front' => ['<title>Bar tides - Tideboard</title><div id="root"></div>', ['site' => 'Tideboard'], 'https://app.tideboard.example/bar'];
+        yield 'a site’s name that was cut short' => ['<meta property="og:site_name" content="Low Bridge Local Hist"><meta property="og:title" content="The Strike | Low Bridge Local History Society"><title>The Strike | Low Bridge Local History Society</title><h1>The Strike</h1><footer>© 2023 Low Bridge Local History Society</footer>', ['title' => 'The Strike', 'site' => 'Low Bridge Local History Society', 'publisher' => '']];
         yield 'a review’s author is not the product’s' => ['<h1>Amber lamp</h1><div class="reviews"><p>By Kit on 2 February 2024</p></div>', ['people' => '', 'date' => '']];
         yield 'the answers of a page of questions do not make it a forum' => ['<script type="application/ld+json">{"@type":"FAQPage","mainEntity":[{"@type":"Question","name":"Why?","author":{"name":"Kit"}}]}</script><h1>Help</h1>', ['kind' => 'web-page', 'people' => '']];
         yield 'a heading over the whole site' => ['<title>Why amber? – Moth & Lamp</title><header><h1><a href="/">Moth & Lamp</a></h1></header><h2 class="entry-title">Why amber?</h2>', ['title' => 'Why amber?', 'site' => 'Moth & Lamp']];

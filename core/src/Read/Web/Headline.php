@@ -80,8 +80,10 @@ final class Headline implements Clues
     {
         $letters = static fn (string $text): string => Text::folded((string) preg_replace('/(?<=\S)\.[a-z]{2,10}$/i', '', $text));
         $host = $letters($page->host());
+        // "app.tideboard.example" is Tideboard's as well.
+        $own = $letters(array_slice(explode('.', $page->host()), -2)[0]);
         foreach (preg_split('/\s+[|·•–—»-]+\s+|\s*\|\s*|:\s+|\s*[\[\]]\s*/u', $element, -1, PREG_SPLIT_NO_EMPTY) ?: [] as $part) {
-            if ($host !== '' && $letters($part) === $host && $part !== $element) {
+            if ($host !== '' && $part !== $element && in_array($letters($part), [$host, $own], true)) {
                 return $part;
             }
         }

@@ -14,7 +14,7 @@ use Bibrel\Core\Source\Role;
 /** Values behind their names, as museums, archives and offices print them: "Artist", "Date made", "Report number: …". */
 final class LabelledLines implements Clues
 {
-    private const PEOPLE = ['artist' => Role::Artist, 'cartographer' => Role::Author, 'maker' => Role::Artist, 'painter' => Role::Artist, 'sculptor' => Role::Artist, 'photographer' => Role::Photographer, 'author' => Role::Author, 'authors' => Role::Author, 'author(s)' => Role::Author, 'byline' => Role::Author, 'creator' => Role::Author, 'host' => Role::Host, 'hosted by' => Role::Host, 'presenter' => Role::Host, 'director' => Role::Director];
+    private const PEOPLE = ['artist' => Role::Artist, 'cartographer' => Role::Author, 'maker' => Role::Artist, 'painter' => Role::Artist, 'sculptor' => Role::Artist, 'photographer' => Role::Photographer, 'author' => Role::Author, 'authors' => Role::Author, 'author(s)' => Role::Author, 'byline' => Role::Author, 'creator' => Role::Author, 'host' => Role::Host, 'hosted by' => Role::Host, 'presenter' => Role::Host, 'director' => Role::Director, 'interviewee' => Role::Interviewee, 'interviewer' => Role::Interviewer];
 
     private const MADE = ['date made', 'date created', 'created', 'made', 'date of creation', 'production date', 'taken', 'taken on', 'date taken'];
 
@@ -22,8 +22,10 @@ final class LabelledLines implements Clues
 
     private const FIELDS = ['report number' => 'containers.0.number', 'report no.' => 'containers.0.number', 'publication number' => 'containers.0.number', 'medium' => 'medium', 'materials' => 'medium', 'medium and support' => 'medium', 'doi' => 'containers.0.doi', 'collection' => 'containers.0.collection', 'isbn' => 'isbn'];
 
+    private const TOGETHER = [Role::Interviewee, Role::Interviewer, Role::Director, Role::Host];
+
     /** Kinds that bear the date they were made under the label "Date". */
-    private const DATED = ['map', 'photograph', 'artwork', 'poster', 'archive-item'];
+    private const DATED = ['map', 'photograph', 'artwork', 'poster', 'archive-item', 'published-interview'];
 
     public function in(Document $page): array
     {
@@ -46,10 +48,29 @@ final class LabelledLines implements Clues
 
         return [
             ...Make::text('kind', $kind, 'From the way the page describes it.', Confidence::Likely),
-            ...$findings,
+            ...self::together($findings),
             ...Make::date(in_array($kind, self::DATED, true) ? $labels->value('date') : '', Labels::where('Date'), Confidence::Likely, true, 'made'),
             ...Make::date($labels->has('director') ? $labels->value('date') : '', Labels::where('Date'), Confidence::Likely, true),
         ];
+    }
+
+    /**
+     * People who made a thing together, each in a part of their own, are one answer: who asks and who is asked.
+     *
+     * @param  list<Finding>  $findings
+     * @return list<Finding>
+     */
+    private static function together(array $findings): array
+    {
+        $isPart = static fn (Finding $one): bool => $one->field === 'contributors' && in_array($one->people()[0]->role, self::TOGETHER, true);
+        $parts = array_values(array_filter($findings, $isPart));
+        if (count($parts) < 2) {
+            return $findings;
+        }
+        $people = array_merge(...array_map(static fn (Finding $one): array => $one->people(), $parts));
+        $evidence = implode('; ', array_map(static fn (Finding $one): string => $one->evidence->text, $parts));
+
+        return [...Make::people($people, $parts[0]->evidence->where, Confidence::Likely, $evidence, true), ...array_values(array_filter($findings, static fn (Finding $one): bool => ! $isPart($one)))];
     }
 
     private static function kind(Document $page): string
@@ -61,6 +82,7 @@ final class LabelledLines implements Clues
             $labels->has('photographer', 'taken on', 'date taken') => 'photograph',
             $labels->has('report number') => 'report',
             $labels->has('isbn') && $labels->has('paperback', 'hardcover', 'hardback', 'print length', 'binding') => 'book',
+            $labels->has('interviewee') => 'published-interview',
             $labels->has('held by') && $labels->has('reference', 'date') => 'archive-item',
             default => KindLabel::of($page) ?: ($labels->has('artist', 'painter', 'sculptor') && $labels->has('date') && ! $labels->has('album', 'label') ? 'artwork' : ''),
         };

@@ -21,7 +21,7 @@ final class OpenGraph implements Clues
         return [
             ...Make::text('title.main', $page->meta('og:title'), self::WHERE, Confidence::Stated),
             // An address is no name for a site while the page has another.
-            ...Make::text('containers.0.title', (string) preg_replace('~^([\w-]+\.[a-z]{2,10})/.*$~i', '$1', $page->meta('og:site_name')), self::WHERE, preg_match('~^(?:https?://|www\.|@)~i', $page->meta('og:site_name')) === 1 || strcasecmp($page->meta('og:site_name'), $page->host()) === 0 && substr_count($page->host(), '.') > 1 ? Confidence::Guess : Confidence::Stated),
+            ...Make::text('containers.0.title', (string) preg_replace(['~^([\w-]+\.[a-z]{2,10})/.*$~i', '/\s+\|\s+/u'], ['$1', ', '], $page->meta('og:site_name')), self::WHERE, preg_match('~^(?:https?://|www\.|@)~i', $page->meta('og:site_name')) === 1 || strcasecmp($page->meta('og:site_name'), $page->host()) === 0 && substr_count($page->host(), '.') > 1 ? Confidence::Guess : Confidence::Stated),
             ...Make::people(array_merge(...array_map(Bylines::contributors(...), array_values($authors))), self::WHERE, Confidence::Stated, implode('; ', $authors)),
             ...self::linked($page, array_values(array_diff($said, $authors))),
             ...Make::date($page->meta('article:published_time', 'og:published_time'), self::WHERE, Confidence::Stated),

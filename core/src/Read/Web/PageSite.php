@@ -34,6 +34,13 @@ final class PageSite
         // Over an episode a page often sets the name of its series.
         $isEpisode = in_array($kind, ['tv-episode', 'podcast-episode', 'radio-episode'], true);
         $names = array_values(array_filter($names, static fn (Finding $one): bool => $isEpisode || $heading === '' || $one->text() !== $heading));
+        // Some tools cut the name they give to others short: "Low Bridge Local Hist".
+        $said = [...array_map(static fn (Finding $one): string => $one->text(), [...$names, ...$publishers])];
+        $names = array_map(static function (Finding $one) use ($said): Finding {
+            $whole = mb_strlen($one->text()) < 12 ? [] : array_values(array_filter($said, static fn (string $other): bool => preg_match('/^'.preg_quote($one->text(), '/').'\p{L}/u', $other) === 1));
+
+            return $whole === [] ? $one : new Finding($one->field, $whole[0], $one->evidence, $one->confidence);
+        }, $names);
         $isNamed = array_filter($names, static fn (Finding $one): bool => $one->confidence !== Confidence::Guess) !== [];
         if ($isNamed || ! in_array(Kinds::all()->get($kind)->shape, [Shape::Online, Shape::Article], true)) {
             return $names;

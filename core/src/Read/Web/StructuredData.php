@@ -120,6 +120,9 @@ final class StructuredData implements Clues
         $at = static fn (string $property): string => Schema::text($about[$property] ?? '');
         $made = in_array($kind, self::MADE, true);
         $posted = $at('datePublished') ?: $at('uploadDate');
+        if ($kind === 'exhibition' && $at('startDate') !== '') {
+            return Make::date(implode('/', array_unique(array_filter([substr($at('startDate'), 0, 10), substr($at('endDate'), 0, 10)]))), 'How long it is open, by the page’s structured data.', Confidence::Stated);
+        }
 
         return [
             ...Make::date($made ? $at('dateCreated') : '', 'When it was made, by the page’s structured data.', Confidence::Stated),

@@ -159,6 +159,16 @@ final class WebPage
         $made = array_map(static fn (Finding $one): Finding => new Finding('containers.0.date', $one->value, $one->evidence, $one->confidence), $found['made'] ?? []);
         unset($found['made']);
         $dates = $found['containers.0.date'] ?? [];
+        if ($kind === 'wiki-entry') {
+            // What anybody may change is dated by its last change, not by when somebody began it.
+            $found['containers.0.date'] = array_map(static fn (Finding $one): Finding => match (true) {
+                preg_match('/last changed/', $one->evidence->where) === 1 => new Finding($one->field, $one->value, new Evidence('When the entry was last changed, which dates an entry in a wiki.', $one->evidence->text, $one->evidence->visible), Confidence::Likely),
+                $one->evidence->visible => $one,
+                default => $one->withConfidence(Confidence::Guess),
+            }, $dates);
+
+            return $found;
+        }
         $found['containers.0.date'] = in_array($kind, ['photograph', 'artwork', 'map', 'illustration'], true)
             ? [...$made, ...array_map(static fn (Finding $one): Finding => $made === [] ? $one : $one->withConfidence($one->confidence === Confidence::Stated ? Confidence::Stated : Confidence::Guess), $dates)]
             : [...$dates, ...$made];
