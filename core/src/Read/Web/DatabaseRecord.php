@@ -11,6 +11,7 @@ use Bibrel\Core\Read\NameShape;
 use Bibrel\Core\Read\PressNames;
 use Bibrel\Core\Read\SiteTitle;
 use Bibrel\Core\Source\Name;
+use Bibrel\Core\Source\Text;
 
 /**
  * An article's page in a database or an archive, known by what it says of the periodical the article is from: labels
@@ -184,6 +185,9 @@ final class DatabaseRecord implements Clues
         // The parts go from the article to the site, or the other way round.
         $site = $site ?: (string) (($heading !== '' && preg_match('/'.preg_quote($heading, '/').'$/iu', $page->tabName()) === 1 ? reset($parts) : end($parts)) ?: SiteTitle::on($page->tabName(), $heading));
 
-        return $site === $periodical ? [] : Make::text('containers.1.title', $site, 'The site’s name; the article itself is from a periodical.', Confidence::Likely);
+        // A magazine's own site is no database.
+        [$own, $other] = [Text::folded($periodical), Text::folded($site)];
+
+        return $other === '' || str_contains($other, $own) || str_contains($own, $other) ? [] : Make::text('containers.1.title', $site, 'The site’s name; the article itself is from a periodical.', Confidence::Likely);
     }
 }

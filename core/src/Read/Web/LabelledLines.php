@@ -35,6 +35,8 @@ final class LabelledLines implements Clues
         foreach ($labels->found as $name => ['label' => $label, 'value' => $value, 'lines' => $lines]) {
             $where = Labels::where($label);
             $findings = [...$findings, ...match (true) {
+                // Of a thing an archive says what it is, its names are those of its makers.
+                $name === 'names' => $kind === '' ? [] : self::people($kind === 'photograph' ? Role::Photographer : Role::Author, $lines, $where),
                 isset(self::PEOPLE[$name]) => self::people($kind === 'photograph' && $name === 'creator' ? Role::Photographer : self::PEOPLE[$name], $lines, $where),
                 in_array($name, self::MADE, true) => Make::date($value, $where, Confidence::Likely, true, 'made'),
                 in_array($name, self::PUBLISHED, true) => Make::date($value, $where, Confidence::Likely, true),

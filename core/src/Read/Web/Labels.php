@@ -13,10 +13,10 @@ final readonly class Labels
     /** The same labels in other words and other languages, by the one they are known under here. */
     private const SAME = [
         'artist' => ['künstler', 'künstlerin', 'künstler/in', 'künstler:in', 'artiste', 'artista', 'kunstenaar', 'kunstner', 'konstnär', 'artist/maker', 'artist name'],
-        'maker' => ['producer name', 'producer', 'vervaardiger', 'hersteller', 'fabricant'],
+        'maker' => ['producer name', 'vervaardiger', 'hersteller', 'fabricant'],
         'photographer' => ['fotograf', 'fotograf/in', 'fotograf:in', 'photographe', 'fotógrafo', 'fotógrafa', 'fotograaf'],
         'author' => ['main author', 'first author', 'corporate author', 'author/creator', 'creator/author', 'autor', 'autor/in', 'autor:in', 'autores', 'autora', 'auteur', 'auteurs', 'autore', 'instructor', 'verfasser', 'verfasser/in', 'forfatter'],
-        'creator' => ['creators', 'creator(s)', 'created by', 'creator/contributor', 'contributor names', 'names', 'urheber', 'créateur'],
+        'creator' => ['creators', 'creator(s)', 'created by', 'creator/contributor', 'contributor names', 'urheber', 'créateur'],
         'title' => ['titel', 'titre', 'título', 'titolo', 'document title', 'title/name'],
         'date' => ['datierung', 'datering', 'entstehungsjahr', 'entstehungszeit', 'fecha', 'datazione', 'year', 'jahr', 'année', 'date of work', 'date(s)', 'dates', 'dates / origin', 'date/origin'],
         'date made' => ['created / published', 'creation date', 'date de création', 'fecha de creación', 'herstellungsdatum'],
@@ -25,16 +25,16 @@ final readonly class Labels
         'publication date' => ['date de publication', 'fecha de publicación', 'erscheinungsdatum', 'erscheinungsjahr', 'date/year published', 'pub date', 'pub. date'],
         'medium' => ['material/technik', 'material und technik', 'technik', 'technique', 'técnica', 'tecnica', 'matériaux et techniques', 'materials and techniques', 'materiaal', 'materials & techniques', 'medium/technique', 'matière et technique', 'matières et techniques', 'materiaal en techniek', 'técnica/soporte'],
         'inventory number' => ['inventarnummer', 'inventarnr.', 'inventarnr', 'inventory no.', 'inv. no.', 'inv. nr.', 'objektnummer', 'objectnummer', 'numéro d’inventaire', 'n° d’inventaire', 'número de inventario', 'número de catálogo', 'catalogue number', 'catalog number', 'accession no.', 'accession no', 'object id', 'museum number'],
-        'publisher' => ['verlag', 'éditeur', 'editorial', 'uitgever', 'editore', 'digital publisher', 'production company'],
+        'publisher' => ['verlag', 'éditeur', 'uitgever', 'editore', 'digital publisher', 'production company'],
         'source' => ['localización', 'veröffentlicht in', 'erschienen in', 'publié dans', 'publicado en', 'quelle', 'fuente', 'is part of', 'appears in'],
         'publication title' => ['journal/magazine', 'periodical', 'periodical title', 'newspaper', 'magazine', 'revue', 'zeitschrift', 'revista'],
-        'type' => ['objektart', 'objekttyp', 'type d’objet', 'tipo', 'objecttype', 'object type', 'type of work', 'type of object', 'work type', 'type of resource', 'type of item', 'resource type', 'genres', 'genre(s)', 'item type', 'content type', 'publication type', 'genre', 'genre/form', 'format', 'classification'],
+        'type' => ['objektart', 'objekttyp', 'type d’objet', 'tipo', 'objecttype', 'object type', 'type of work', 'type of object', 'work type', 'type of resource', 'type of item', 'resource type', 'item type', 'content type', 'publication type', 'genre/form', 'format', 'classification'],
         'isbn' => ['isbn-13', 'isbn-10', 'isbn13', 'isbn10', 'isbn 13', 'isbn 10'],
         'scale' => ['scale 1', 'maßstab', 'échelle', 'escala'],
     ];
 
     /** Labels that tell a value wherever two elements stand side by side, or a heading over its value. */
-    private const TOLD = ['medium', 'materials', 'medium and support', 'report number', 'report no.', 'publication number', 'doi', 'collection', 'isbn', 'accession number', 'object number', 'author', 'authors', 'author(s)', 'artist', 'maker', 'painter', 'sculptor', 'photographer', 'cartographer', 'director', 'presenter', 'host', 'creator', 'title', 'date', 'published', 'publication date', 'date published', 'date made', 'publication title', 'source', 'journal', 'journal title', 'volume', 'issue', 'pages', 'publisher', 'document type', 'source type', 'type', 'database', 'inventory number', 'scale', 'issn', 'paperback', 'hardcover', 'hardback', 'print length', 'binding'];
+    private const TOLD = ['medium', 'materials', 'medium and support', 'report number', 'report no.', 'publication number', 'doi', 'collection', 'isbn', 'accession number', 'object number', 'author', 'authors', 'author(s)', 'artist', 'maker', 'painter', 'sculptor', 'photographer', 'cartographer', 'names', 'director', 'presenter', 'host', 'creator', 'title', 'date', 'published', 'publication date', 'date published', 'date made', 'publication title', 'source', 'journal', 'journal title', 'volume', 'issue', 'pages', 'publisher', 'document type', 'source type', 'type', 'database', 'inventory number', 'scale', 'issn', 'paperback', 'hardcover', 'hardback', 'print length', 'binding'];
 
     /** @param  array<string, array{label: string, value: string, lines: list<string>}>  $found  by the label in small letters */
     private function __construct(public array $found)
