@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Read;
 
 use Bibrel\Core\Source\Name;
+use Bibrel\Core\Source\PartialDate;
 use Bibrel\Core\Source\Source;
 
 /**
@@ -182,7 +183,7 @@ final class Bibtex
             match (true) {
                 trim($value) === '' => null,
                 in_array($field, ['author', 'editor', 'translator'], true) => $item[$field] = self::names($value),
-                $field === 'title' => $item['title'] = Latex::text($value, true),
+                $field === 'title' => $item['title'] = ExportHabits::title(Latex::text($value, true)),
                 $field === 'subtitle' => $item['subtitle'] = Latex::text($value, true),
                 in_array($field, ['journal', 'journaltitle', 'booktitle', 'maintitle'], true) => $item['container-title'] = Latex::text($value, true),
                 $field === 'number' => $item[$item['type'] === 'article-journal' ? 'issue' : 'number'] = Latex::text($value),
@@ -193,6 +194,7 @@ final class Bibtex
                 in_array($field, ['year', 'month', 'day'], true) => null,
                 $field === 'url' || $field === 'doi' => $item[self::PLAIN[$field]] ??= trim((string) preg_replace('/^\\\\url\{(.*)\}$/', '$1', str_replace(['\\_', '\\%', '\\&', '\\#', '{', '}'], ['_', '%', '&', '#', '', ''], $value))),
                 $field === 'howpublished' && preg_match('~(https?://[^\s{}]+)~', $value, $m) === 1 => $item['URL'] ??= $m[1],
+                $field === 'note' && preg_match('/^(?:accessed|retrieved|last (?:accessed|visited))(?: on)?:?\s+(.{6,20})$/iu', Latex::text($value), $m) === 1 && PartialDate::parse(rtrim($m[1], '.'))->isDate() => $item['accessed'] ??= PartialDate::parse(rtrim($m[1], '.'))->edtf(),
                 isset(self::PLAIN[$field]) => $item[self::PLAIN[$field]] ??= Latex::text($value),
                 default => $item['bibtex'][$field] = $value,
             };
@@ -201,11 +203,17 @@ final class Bibtex
             $item['title'] = ($item['title'] ?? '').': '.$item['subtitle'];
             unset($item['subtitle']);
         }
+        if (isset($item['language'])) {
+            $item['language'] = LanguageCode::of((string) $item['language']);
+        }
         if (! isset($item['issued']) && isset($fields['year'])) {
             $item['issued'] = self::date($fields);
         }
         if ($item['type'] === 'document' && isset($item['URL'])) {
             $item['type'] = 'webpage';
+        }
+        if ($item['type'] === 'article-journal' && ! isset($item['volume']) && PressNames::isNewspaper((string) ($item['container-title'] ?? ''))) {
+            $item['type'] = 'article-newspaper';
         }
         if ($type === 'phdthesis' || $type === 'mastersthesis') {
             $item['genre'] ??= $type === 'phdthesis' ? 'PhD dissertation' : 'Master’s thesis';
@@ -224,8 +232,15 @@ final class Bibtex
         if (preg_match('/^\d{4}$/', $year) !== 1) {
             return ['literal' => $year];
         }
-        $month = strtolower(substr(Latex::text($fields['month'] ?? ''), 0, 3));
+        $said = Latex::text($fields['month'] ?? '');
+        $season = array_search(ucfirst(strtolower($said === 'Autumn' ? 'Fall' : $said)), PartialDate::SEASONS, true);
+        if ($season !== false) {
+            return ['date-parts' => [[(int) $year]], 'season' => $season - 20];
+        }
+        $month = strtolower(substr($said, 0, 3));
         $number = self::MONTHS[$month] ?? (ctype_digit($month) ? (int) $month : 0);
+        // Databases put the day there too: "Jul 09".
+        $fields['day'] ??= preg_match('/^\p{L}+\.? (\d{1,2})$|^(\d{1,2}) \p{L}+\.?$/u', $said, $m) === 1 ? ($m[1] ?: $m[2]) : '';
 
         return ['date-parts' => [array_values(array_filter([(int) $year, $number, $number > 0 ? (int) ($fields['day'] ?? 0) : 0]))]];
     }

@@ -18,7 +18,7 @@ final class Ris
     private const TYPES = ['JOUR' => 'article-journal', 'EJOUR' => 'article-journal', 'ABST' => 'article-journal', 'INPR' => 'article-journal', 'MGZN' => 'article-magazine', 'NEWS' => 'article-newspaper', 'BOOK' => 'book', 'EBOOK' => 'book', 'EDBOOK' => 'book', 'CHAP' => 'chapter', 'ECHAP' => 'chapter', 'ENCYC' => 'entry-encyclopedia', 'DICT' => 'entry-dictionary', 'CONF' => 'paper-conference', 'CPAPER' => 'paper-conference', 'RPRT' => 'report', 'GOVDOC' => 'report', 'THES' => 'thesis', 'ELEC' => 'webpage', 'WEB' => 'webpage', 'ICOMM' => 'webpage', 'BLOG' => 'post-weblog', 'VIDEO' => 'motion_picture', 'MPCT' => 'motion_picture', 'SOUND' => 'song', 'MUSIC' => 'song', 'ART' => 'graphic', 'FIGURE' => 'figure', 'MAP' => 'map', 'DATA' => 'dataset', 'COMP' => 'software', 'PAMP' => 'pamphlet', 'MANSCPT' => 'manuscript', 'PCOMM' => 'personal_communication', 'SLIDE' => 'speech'];
 
     /** Tag => CSL-JSON variable, for values that are taken as they are. */
-    private const PLAIN = ['TI' => 'title', 'T1' => 'title', 'PB' => 'publisher', 'CY' => 'publisher-place', 'PP' => 'publisher-place', 'VL' => 'volume', 'IS' => 'issue', 'ET' => 'edition', 'DO' => 'DOI', 'UR' => 'URL', 'L2' => 'URL', 'DB' => 'source', 'DP' => 'source', 'LA' => 'language', 'T3' => 'collection-title', 'ST' => 'title-short', 'M3' => 'genre', 'SV' => 'collection-number', 'N1' => 'note', 'RN' => 'annote', 'AB' => 'abstract', 'N2' => 'abstract', 'NV' => 'number-of-volumes', 'C1' => 'medium', 'OP' => 'original-title'];
+    private const PLAIN = ['TI' => 'title', 'T1' => 'title', 'PB' => 'publisher', 'CY' => 'publisher-place', 'PP' => 'publisher-place', 'VL' => 'volume', 'IS' => 'issue', 'ET' => 'edition', 'DO' => 'DOI', 'UR' => 'URL', 'L2' => 'URL', 'DB' => 'source', 'T3' => 'collection-title', 'ST' => 'title-short', 'M3' => 'genre', 'SV' => 'collection-number', 'N1' => 'note', 'RN' => 'annote', 'AB' => 'abstract', 'N2' => 'abstract', 'NV' => 'number-of-volumes', 'C1' => 'medium', 'OP' => 'original-title'];
 
     private const PEOPLE = ['AU' => 'author', 'A1' => 'author', 'A2' => 'editor', 'ED' => 'editor', 'A4' => 'translator', 'A3' => 'collection-editor'];
 
@@ -90,6 +90,7 @@ final class Ris
                 in_array($tag, ['JO', 'JA', 'J2', 'J1'], true) => $item['container-title-short'] ??= $value,
                 $tag === 'KW' => $item['keyword'] = isset($item['keyword']) ? "{$item['keyword']}, {$value}" : $value,
                 in_array($tag, ['PY', 'Y1', 'DA'], true) => $item['issued'] = self::date($value, $tag === 'DA' ? null : ($item['issued'] ?? null)),
+                $tag === 'LA' => $item['language'] = LanguageCode::of($value),
                 $tag === 'Y2' => $item['accessed'] = self::date($value, null),
                 $tag === 'SP' => $pages[0] = $value,
                 $tag === 'EP' => $pages[1] = $value,
@@ -103,6 +104,13 @@ final class Ris
             $item['container-title'] = $item['container-title-short'];
             unset($item['container-title-short']);
         }
+        // Who sells a database is named beside it, and stands for it only where it is not named.
+        if (! isset($item['source']) && isset($item['ris']['DP'])) {
+            $item['source'] = array_shift($item['ris']['DP']);
+            $item['ris'] = array_filter($item['ris']);
+            $item = array_filter($item, static fn (mixed $value): bool => $value !== []);
+        }
+        $item = [...$item, ...self::tidied($item)];
         if ($pages[0] !== '') {
             $item['page'] = $pages[1] === '' || str_contains($pages[0], '-') ? $pages[0] : "{$pages[0]}-{$pages[1]}";
         }
@@ -118,7 +126,8 @@ final class Ris
     private static function name(string $value): array
     {
         $parts = array_map(trim(...), explode(',', $value));
-        if (count($parts) === 1) {
+        // A comma at the end says that the name is not to be turned round.
+        if (count(array_filter($parts)) === 1) {
             return ['literal' => $parts[0]];
         }
 
@@ -127,11 +136,34 @@ final class Ris
         return array_filter(['family' => $name->family, 'given' => $name->given, 'non-dropping-particle' => $name->particle, 'suffix' => $name->suffix], static fn (string $part): bool => $part !== '');
     }
 
+    /**
+     * What databases add: a full stop or the edition behind a title, and a degree where the kind of thesis belongs.
+     *
+     * @param  array<string, mixed>  $item
+     * @return array<string, string>
+     */
+    private static function tidied(array $item): array
+    {
+        $title = is_string($item['title'] ?? null) ? $item['title'] : '';
+        $genre = is_string($item['genre'] ?? null) ? $item['genre'] : '';
+        $isThesis = ($item['type'] ?? '') === 'thesis';
+
+        return array_filter([
+            'title' => ExportHabits::title($title),
+            'genre' => match (true) {
+                $isThesis && preg_match('/^(?:Ph\.?\s?D\.?|Doctoral|Doctorate)$/iu', $genre) === 1 => 'PhD dissertation',
+                $isThesis && preg_match('/^(?:M\.?\s?(?:A|S|Sc|Ed|Phil)\.?|Masters?(?:’s)?)$/iu', $genre) === 1 => 'Master’s thesis',
+                default => $genre,
+            },
+        ], static fn (string $value): bool => $value !== '');
+    }
+
     /** "2016/11/03/" and the like; what is no such date keeps its words. */
     private static function date(string $value, mixed $before): mixed
     {
         if (preg_match('~^(\d{4})(?:/\d*){2}/(.+)$~', $value, $m) === 1) {
-            foreach ([trim($m[2]), trim($m[2])." {$m[1]}"] as $words) {
+            $other = (string) preg_replace('/(?<=\p{L})(?=\d{4})/u', ' ', trim($m[2]));
+            foreach ([$other, "{$other} {$m[1]}"] as $words) {
                 $date = PartialDate::parse($words);
                 if ($date->year === (int) $m[1] && ($date->isSeason() || $date->end !== null || $date->circa)) {
                     return $date->edtf();

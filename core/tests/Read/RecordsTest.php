@@ -106,6 +106,28 @@ final class RecordsTest extends TestCase
         yield ['{{Nested {Braces}}}', 'Nested Braces'];
     }
 
+    public function test_ris_as_databases_export_it(): void
+    {
+        [$article] = Ris::sources("TY  - JOUR\r\nT1  - Drowned Bells of the Low Coast.\r\nAU  - Hallam, Petra\r\nJF  - Folklore Review\r\nY1  - 2016///Spring2016\r\nVL  - 69\r\nDP  - Levelwater Host\r\nDB  - Levelwater Academic Complete\r\nLA  - Spanish\r\nER  - \r\n");
+        self::assertSame(['Drowned Bells of the Low Coast', '2016-21', 'Levelwater Academic Complete', 'es'], [$article->title->main, $article->date()->edtf(), $article->containers[1]->title, $article->language]);
+        // Who sells the database stands for it only where it is not named.
+        self::assertSame('Levelwater Host', Ris::sources("TY  - JOUR\nTI  - Bells\nT2  - Review\nDP  - Levelwater Host\nER  - ")[0]->containers[1]->title);
+        [$news] = Ris::sources("TY  - NEWS\nT1  - Eel Pass Opens: [METRO Edition]\nAU  - Department for Rivers,\nJF  - The Low Courier\nDA  - 2003 Jul 09\nER  - ");
+        self::assertSame(['Eel Pass Opens', '2003-07-09', 'Department for Rivers'], [$news->title->main, $news->date()->edtf(), $news->contributors[0]->name->group]);
+        self::assertSame('PhD dissertation', Ris::sources("TY  - THES\nTI  - Lamps\nM3  - Ph.D.\nER  - ")[0]->genre);
+    }
+
+    public function test_bibtex_as_databases_and_programs_export_it(): void
+    {
+        [$news] = Bibtex::sources('@article{1, author={Brandreth,Isaac}, year={2003}, month={Jul 09}, title={{Eel Pass Opens at Fourth Gate}}, journal={The Low Courier}, pages={C4}, language={German}}');
+        self::assertSame(['newspaper-article', 'Eel Pass Opens at Fourth Gate', '2003-07-09', 'de'], [$news->kind->id, $news->title->main, $news->date()->edtf(), $news->language]);
+        [$page] = Bibtex::sources('@misc{2, title={Lamps}, howpublished={\\url{https://a.example/l}}, year={2021}, note={Accessed: 2024-03-03}}');
+        self::assertSame(['2024-03-03', 'https://a.example/l'], [$page->accessed, $page->container()->url]);
+        self::assertSame('2016-21', Bibtex::sources('@article{3, title={Bells}, journal={Review}, year={2016}, month={Spring}}')[0]->date()->edtf());
+        // A title that is not an English headline keeps the protection of its capitals.
+        self::assertSame('<span class="nocase">El molino y la Mar</span>', Bibtex::sources('@book{4, title={{El molino y la Mar}}}')[0]->title->main);
+    }
+
     public function test_what_is_no_record_is_said_so(): void
     {
         foreach ([static fn () => Bibtex::sources('just text'), static fn () => Ris::sources('just text'), static fn () => Ris::sources('')] as $read) {

@@ -7,6 +7,7 @@ namespace Bibrel\Core\Read\Catalogue;
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Evidence;
 use Bibrel\Core\Read\Finding;
+use Bibrel\Core\Read\LanguageCode;
 use Bibrel\Core\Read\Reading;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Isbn;
@@ -281,6 +282,8 @@ final readonly class CatalogueRecord
     {
         $code = substr($this->marc->control('008'), 35, 3);
 
-        return ['spa' => 'es', 'fre' => 'fr', 'ger' => 'de', 'ita' => 'it', 'por' => 'pt', 'dut' => 'nl', 'swe' => 'sv', 'lat' => 'la'][$code] ?? '';
+        $language = preg_match('/^[a-z]{3}$/', $code) === 1 ? LanguageCode::of($code) : '';
+
+        return strlen($language) === 2 && $language !== 'en' ? $language : '';
     }
 }
