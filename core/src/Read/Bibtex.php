@@ -240,7 +240,7 @@ final class Bibtex
         $month = strtolower(substr($said, 0, 3));
         $number = self::MONTHS[$month] ?? (ctype_digit($month) ? (int) $month : 0);
         // Databases put the day there too: "Jul 09".
-        $fields['day'] ??= preg_match('/^\p{L}+\.? (\d{1,2})$|^(\d{1,2}) \p{L}+\.?$/u', $said, $m) === 1 ? ($m[1] ?: $m[2]) : '';
+        $fields['day'] ??= preg_match('/^(?|\p{L}+\.? (\d{1,2})|(\d{1,2}) \p{L}+\.?)$/u', $said, $m) === 1 ? $m[1] : '';
 
         return ['date-parts' => [array_values(array_filter([(int) $year, $number, $number > 0 ? (int) ($fields['day'] ?? 0) : 0]))]];
     }
