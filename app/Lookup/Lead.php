@@ -76,6 +76,8 @@ final readonly class Lead
         if (mb_strlen($text) < 400 && preg_match(self::DOI, rawurldecode($text), $m) === 1 && preg_match('~^https?://(?!(?:dx\.)?doi\.org/)~i', $text) !== 1) {
             return new self(LeadKind::Doi, rtrim($m[1], '.,;:)]}”’'), $text);
         }
+        // What libraries put behind the number: "(pbk.)".
+        $text = (string) preg_replace('/\s*\([\p{L} .:]{2,20}\)$|(?<=[\dXx])[.,;]$/u', '', $text);
         if (Isbn::looksLike($text)) {
             $isbn = Isbn::parse($text) ?? throw new LookupFailed('This ISBN has a slip in it: its last digit does not fit the others. Compare it with the number above the barcode.');
 

@@ -27,7 +27,7 @@ final class FinishedCitation
     {
         $text = Text::line($text);
 
-        if (self::isUndated($text)) {
+        if (self::isUndated($text) || NoteCitation::parse(self::tidied($text)) !== null) {
             return true;
         }
 
@@ -62,7 +62,7 @@ final class FinishedCitation
         if (! self::looksLike($text)) {
             throw new Unreadable('This does not read like a finished entry: one has an author or a title, and a date, parted by full stops.');
         }
-        $parts = LegalCitation::parse($text) ?? ApaCitation::parse($text) ?? MlaCitation::parse($text);
+        $parts = LegalCitation::parse($text) ?? NoteCitation::parse($text) ?? ApaCitation::parse($text) ?? MlaCitation::parse($text);
         $reading = Reading::of(Source::fromArray($parts->source, Kinds::all()), self::WHERE, Confidence::Likely);
         $findings = ['kind' => new Finding('kind', $reading->kind, new Evidence('From the way the citation is built.', $text), Confidence::Likely), ...$reading->findings];
         $remarks = [];

@@ -170,7 +170,8 @@ final readonly class MlaContainer
      */
     private static function seventh(string $chunk, array &$fields): string
     {
-        if (preg_match('/^(.+?)\s+(\d+)(?:\.(\d+))?\s+\((.*?\d{4})\):\s*(.+)$/u', $chunk, $m) === 1) {
+        // So do other styles: "Journal 12, no. 3 (2016): 215–39".
+        if (preg_match('/^(.+?),?\s+(\d+)(?:(?:\.|,\s*no\.\s*)(\d+))?\s+\((.*?\d{4})\):\s*(.+)$/u', $chunk, $m) === 1) {
             $fields = array_filter(['volume' => $m[2], 'issue' => $m[3], 'date' => CitedDate::text($m[4]), 'pages' => self::dashed($m[5])], static fn (string $value): bool => $value !== '');
 
             return $m[1];

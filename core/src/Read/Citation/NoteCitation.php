@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Read\Citation;
+
+use Bibrel\Core\Source\Name;
+
+/**
+ * A footnote as historians write it, with commas for full stops and names as one says them: "Halima Brook, Moonpower
+ * (Fennmouth: Quayside Press, 2014), 33", "Piet Ilves, “Grain and Tide,” Coastal Essays 7, no. 1 (2021): 35".
+ */
+final class NoteCitation
+{
+    private const NAME = '\p{Lu}[\p{L}’\'.-]*(?: (?:\p{Lu}[\p{L}’\'.-]*|van|von|de|der|la)){1,3}';
+
+    /** @return ?CitationParts null for what is none */
+    public static function parse(string $text): ?CitationParts
+    {
+        [$text, $doi, $url] = CitationParts::address($text);
+        $text = rtrim($text, '. ');
+        $names = '('.self::NAME.'(?:(?:, '.self::NAME.')*,? and '.self::NAME.')?)';
+        if (preg_match("/^{$names}, “(.+?),?” (.+? \\d+(?:, no\\. \\d+)? \\(.*?\\d{4}\\): .+)$/u", $text, $m) === 1) {
+            $container = MlaContainer::parse($m[3], true);
+
+            return self::parts('journal-article', $m[1], $m[2], [...$container->fields, 'doi' => $doi, 'url' => $url]);
+        }
+        if (preg_match("/^{$names}, ([^“”(]+) \\((?:([^():]+): )?([^():]+), (\\d{4})\\)(?:, ([\\d–, -]+))?$/u", $text, $m) === 1) {
+            // The page of a note is where the words stand, and no part of the book's entry.
+            return self::parts('book', $m[1], $m[2], ['place' => $m[3], 'publisher' => $m[4], 'date' => $m[5], 'doi' => $doi, 'url' => $url]);
+        }
+
+        return null;
+    }
+
+    /** @param  array<string, string>  $container */
+    private static function parts(string $kind, string $names, string $title, array $container): CitationParts
+    {
+        $people = preg_split('/,? and |, /u', $names) ?: [];
+
+        return new CitationParts([
+            'kind' => $kind,
+            'title' => ['main' => $title],
+            'contributors' => array_map(static fn (string $name): array => ['role' => 'author', 'name' => (Name::looksLikeGroup($name) ? Name::group($name) : Name::parse($name))->toArray()], $people),
+            'containers' => [array_filter($container, static fn (string $value): bool => $value !== '')],
+        ]);
+    }
+}
