@@ -14,6 +14,9 @@ use Bibrel\Core\Source\Source;
  */
 final readonly class Reading
 {
+    /** The remark that a page only tells of a work: its address is no part of the source until somebody says so. */
+    public const LISTED_ONLY = 'listed-only';
+
     /**
      * @param  array<string, Finding>  $findings  by field
      * @param  list<Remark>  $remarks
@@ -35,12 +38,19 @@ final readonly class Reading
         return '';
     }
 
+    private function isListedOnly(): bool
+    {
+        return array_filter($this->remarks, static fn (Remark $one): bool => $one->id === self::LISTED_ONLY) !== [];
+    }
+
     /** The source with every finding that is more than a guess filled in. */
     public function source(string $id = '', string $accessed = ''): Source
     {
         $json = $this->base !== null
             ? [...$this->base->toArray(), 'id' => $id, ...($accessed === '' ? [] : ['accessed' => $accessed])]
-            : ['id' => $id, 'kind' => $this->kind, 'accessed' => $accessed, 'reached' => 'web', 'containers' => [['url' => $this->url]]];
+            : ['id' => $id, 'kind' => $this->kind, ...($this->isListedOnly()
+                ? ['reached' => Kinds::all()->get($this->kind)->reaches[0]->value ?? '', 'containers' => [[]]]
+                : ['accessed' => $accessed, 'reached' => 'web', 'containers' => [['url' => $this->url]]])];
         foreach ($this->findings as $field => $finding) {
             if ($field !== 'kind' && $this->fills($finding)) {
                 $json = self::with($json, explode('.', $field), is_string($finding->value) ? $finding->value : array_map(static fn (Contributor $one): array => $one->toArray(), $finding->value));

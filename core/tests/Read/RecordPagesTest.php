@@ -73,6 +73,22 @@ final class RecordPagesTest extends TestCase
         yield 'a channel with two words and an ampersand is one name' => ['<script type="application/ld+json">{"@type":"VideoObject","name":"Mills","author":{"@type":"Person","name":"Mill & Moor"}}</script><h1>Mills</h1>', ['people' => 'Mill & Moor (uploader)']];
     }
 
+    public function test_a_page_that_only_tells_of_a_book_gives_it_no_address_until_somebody_says_so(): void
+    {
+        $page = '<div itemscope itemtype="http://schema.org/Book"><h1 itemprop="name">The lights : a history</h1></div>';
+        $reading = WebPage::read($page, 'https://a.example/record/1');
+        $source = $reading->source('', '2026-11-25');
+        self::assertSame(['', '', 'print', 'The lights: a history'], [$source->container()->url, $source->accessed, $source->reached, $source->title->main]);
+        self::assertSame(['listed-only', 'containers.0.url', 'https://a.example/record/1'], [$reading->remarks[0]->id, $reading->remarks[0]->field, $reading->remarks[0]->value]);
+        self::assertStringContainsString('If you read it here', $reading->remarks[0]->sentence);
+    }
+
+    public function test_a_heading_in_capitals_is_taken_out_of_them_where_other_places_have_more_than_it(): void
+    {
+        $title = WebPage::read('<meta property="og:title" content="LIGHTS ON THE BAR - The Low Gazette - 3 Apr 1904"><h1>LIGHTS ON THE BAR</h1>', 'https://a.example/x')->findings['title.main'];
+        self::assertSame(['Lights on the Bar', Confidence::Likely], [$title->value, $title->confidence]);
+    }
+
     public function test_the_site_that_shows_a_book_is_offered_as_where_it_was_read_and_not_filled_in(): void
     {
         $reading = WebPage::read('<meta property="og:site_name" content="Open Shelves"><div itemscope itemtype="http://schema.org/Book"><h1 itemprop="name">The lights</h1></div>', 'https://a.example/x');

@@ -32,7 +32,7 @@ function isQuiet(point: Remark): boolean {
 }
 
 /** Remarks that stay open though their field is filled. */
-const STANDING = ['lookup-failed', 'whole-or-part', 'citation-doubt', 'picture-file', 'names-cut-short'];
+const STANDING = ['lookup-failed', 'whole-or-part', 'citation-doubt', 'picture-file', 'names-cut-short', 'listed-only'];
 
 /** What settles a remark, where it is not that the source has none. */
 const SETTLED: Record<string, string> = {
@@ -41,6 +41,7 @@ const SETTLED: Record<string, string> = {
     'citation-doubt': 'It is right',
     'picture-file': 'All right',
     'names-cut-short': 'All are there',
+    'listed-only': 'It was my own copy',
     'author-guess': 'It is right',
     'date-guess': 'It has none',
 };
@@ -94,6 +95,8 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
                 {point.mend}
             </button>
         ) : null;
+    /** The page that tells of a work is also where it was read: its address belongs into the entry. */
+    const usedHere = (remark: Remark) => onEdit({ ...withAt(source, remark.field, remark.value), reached: 'web' }, [...settled, remark.id]);
     const settle = (remark: Remark) => onEdit(source, [...settled, remark.id]);
     const checked = (path: string) => settled.includes(`checked:${path}`);
     const check = (path: string, on: boolean) => onEdit(source, on ? [...settled, `checked:${path}`] : settled.filter((one) => one !== `checked:${path}`));
@@ -224,12 +227,17 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
                                             One part of it
                                         </button>
                                     )}
+                                    {remark.id === 'listed-only' && (
+                                        <button className="link" type="button" onClick={() => usedHere(remark)}>
+                                            I used it here
+                                        </button>
+                                    )}
                                     {remark.id === 'lookup-failed' && (
                                         <button className="link" type="button" onClick={() => onAsk('lookup')}>
                                             Try again
                                         </button>
                                     )}
-                                    {remark.id === 'citation-doubt' && (
+                                    {remark.id === 'citation-doubt' && remark.value !== '' && (
                                         <button className="link" type="button" onClick={() => set(fieldOf(remark.field), remark.value)}>
                                             Read it that way
                                         </button>

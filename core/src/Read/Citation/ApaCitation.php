@@ -59,13 +59,13 @@ final class ApaCitation
 
     /**
      * @param  array<string, mixed>  $container
-     * @return array<string, array{string, string}>
+     * @return array<string, array{0: string, 1: string, 2?: string}>
      */
     private static function doubts(ApaPeople $people, string $title, array $container): array
     {
         $doubts = [];
         if ($people->isShortened) {
-            $doubts['contributors'] = ['', 'The entry leaves people out between the first and the last. Add them from the source; the style shortens the list itself.'];
+            $doubts['contributors'] = ['', 'The entry leaves people out between the first and the last. Add them from the source; the style shortens the list itself.', 'names-cut-short'];
         }
         $cut = preg_match('/^(.{3,120}?[?!])\s+(\p{Lu}.*)$/u', $title, $m) === 1 ? $m[1] : '';
         if ($cut !== '' && ($container['title'] ?? '') === '') {

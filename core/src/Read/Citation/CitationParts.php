@@ -9,7 +9,7 @@ final readonly class CitationParts
 {
     /**
      * @param  array<string, mixed>  $source
-     * @param  array<string, array{string, string}>  $doubts  field => [the other reading or '' where there is none, one plain sentence]
+     * @param  array<string, array{0: string, 1: string, 2?: string}>  $doubts  field => [the other reading or '' where there is none, one plain sentence, the remark's id where it is not a doubt]
      */
     public function __construct(public array $source, public array $doubts = [])
     {

@@ -66,10 +66,11 @@ final class FinishedCitation
         $reading = Reading::of(Source::fromArray($parts->source, Kinds::all()), self::WHERE, Confidence::Likely);
         $findings = ['kind' => new Finding('kind', $reading->kind, new Evidence('From the way the citation is built.', $text), Confidence::Likely), ...$reading->findings];
         $remarks = [];
-        foreach ($parts->doubts as $field => [$other, $sentence]) {
+        foreach ($parts->doubts as $field => $doubt) {
             if (isset($findings[$field])) {
+                [$other, $sentence] = $doubt;
                 $findings[$field] = $other === '' ? $findings[$field] : $findings[$field]->withAlternatives([new Finding($field, $other, new Evidence('The citation can also be read this way.', $text), Confidence::Guess)]);
-                $remarks[] = new Remark('citation-doubt', $field, $sentence, $other);
+                $remarks[] = new Remark($doubt[2] ?? 'citation-doubt', $field, $sentence, $other);
             }
         }
 

@@ -49,7 +49,7 @@ final class MlaCitation
             $doubts['contributors'] = ['', '“'.rtrim($authors, '.').'” is not turned round. If its last word is the family name, enter it as a person, with that name first.'];
         }
         if (preg_match('/\bet al\b/u', (string) preg_replace('/“.*”/u', '', $text)) === 1) {
-            $doubts['contributors'] = ['', '“et al.” stands for people the entry does not name. Add them from the source.'];
+            $doubts['contributors'] = ['', '“et al.” stands for people the entry does not name. Add them from the source.', 'names-cut-short'];
         }
         $source = self::behind($source, $sentences, $isQuoted, $url.$doi !== '');
         if ($form !== '') {
@@ -70,7 +70,7 @@ final class MlaCitation
     /**
      * Author, title, and what is behind; quotation marks tell where the title of a part begins.
      *
-     * @return array{string, string, string, bool, array<string, array{string, string}>} authors, title, the rest, whether the title stood in quotation marks, doubts
+     * @return array{string, string, string, bool, array<string, array{0: string, 1: string, 2?: string}>} authors, title, the rest, whether the title stood in quotation marks, doubts
      */
     private static function opening(string $text): array
     {
@@ -90,7 +90,7 @@ final class MlaCitation
         if ($isTitleFirst) {
             return ['', rtrim($sentences[0], '.'), implode(' ', array_slice($sentences, 1)), false, []];
         }
-        $doubts = $isName ? [] : ['contributors' => [rtrim($sentences[0], '.'), "“{$sentences[0]}” may be an organisation that made it, or the title itself."]];
+        $doubts = $isName ? [] : ['contributors' => ['', "“{$sentences[0]}” may be an organisation that made it, or the title itself."]];
 
         return [$sentences[0], rtrim($sentences[1], '.'), implode(' ', array_slice($sentences, 2)), false, $doubts];
     }

@@ -30,16 +30,19 @@ final class PageTitles
             $tidy = SiteTitle::tidy(self::unsigned($title->text(), $titles), [...$siteNames, ...self::sections($title, $titles, $siteNames), ...$bylines]);
             $heading = self::headed($tidy->title, $titles, $siteNames) ?: self::bare($tidy->title, $titles, $bylines);
             $maker = $heading === '' ? '' : trim(str_ireplace($heading, '', $tidy->title), ' ');
-            $headed = $heading === '' ? $tidy->title : $heading;
+            $lowered = SiteTitle::tidy($heading === '' ? $tidy->title : $heading, []);
+            $isLowered = $tidy->lowered || $lowered->lowered;
+            // Libraries put a space before the colon of a subtitle.
+            $headed = (string) preg_replace('/(?<=\S)\s+:\s+(?=\S)/u', ': ', $lowered->title);
             $section = self::section($headed, $titles);
             $where = $title->evidence->where;
             foreach (array_filter([$maker, $section, $tidy->removed]) as $removed) {
                 $where .= " “{$removed}” was taken off.";
             }
-            $where .= $tidy->lowered ? ' It stands in capitals there; check names and abbreviations.' : '';
-            $confidence = $tidy->lowered || ! $title->evidence->visible && ! self::isSeenElsewhere($title, $titles) ? Confidence::Likely : $title->confidence;
+            $where .= $isLowered ? ' It stands in capitals there; check names and abbreviations.' : '';
+            $confidence = $isLowered || ! $title->evidence->visible && ! self::isSeenElsewhere($title, $titles) ? Confidence::Likely : $title->confidence;
             $tidied[] = $one = new Finding($title->field, rtrim(mb_substr($headed, 0, mb_strlen($headed) - mb_strlen($section))), new Evidence($where, $title->evidence->text, $title->evidence->visible), $confidence);
-            if (! $tidy->lowered) {
+            if (! $isLowered) {
                 $written[$one->folded()] ??= $one;
             }
         }

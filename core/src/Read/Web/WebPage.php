@@ -21,6 +21,9 @@ use Bibrel\Core\Style\Publishers;
  */
 final class WebPage
 {
+    /** Kinds of works that pages of catalogues, shops and databases tell of, and what one does with them. */
+    private const LISTED = ['book' => 'read', 'edited-collection' => 'read', 'graphic-novel' => 'read', 'play' => 'read', 'audiobook' => 'heard', 'album' => 'heard', 'film' => 'watched', 'tv-series' => 'watched', 'video-game' => 'played'];
+
     /**
      * @param  list<Finding>  $more  what other documents the page points to say of it, behind its own data in the order of trust
      */
@@ -266,6 +269,10 @@ final class WebPage
     private static function remarks(Document $page, array $findings, string $kind): array
     {
         $remarks = [];
+        $verb = self::LISTED[$kind] ?? '';
+        if ($verb !== '') {
+            $remarks[] = new Remark(Reading::LISTED_ONLY, 'containers.0.url', "This page tells of it; what you {$verb} may have been a copy of your own. If you {$verb} it here, say so, and the entry gets the address.", $page->url);
+        }
         $date = $findings['containers.0.date'] ?? null;
         $year = CopyrightLine::year($page);
         if ($date === null && $year !== '') {
