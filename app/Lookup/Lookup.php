@@ -69,7 +69,9 @@ final readonly class Lookup
             : $this->document(Charset::toUtf8($page->body, $page->contentType), $page->url, $again);
         $address = new Finding('containers.0.url', $page->url, new Evidence($page->url === $lead->url() ? 'The address you pasted.' : 'Where the address you pasted leads to.', $lead->pasted), Confidence::Stated);
 
-        return new Reading($reading->kind, $page->url, [...$reading->findings, 'containers.0.url' => $address, 'accessed' => self::accessed($today)], $reading->remarks, $reading->copy);
+        $reached = $reading->isListedOnly() ? [] : ['containers.0.url' => $address, 'accessed' => self::accessed($today)];
+
+        return new Reading($reading->kind, $page->url, [...$reading->findings, ...$reached], $reading->remarks, $reading->copy);
     }
 
     /** A page with what the documents it points to say more. */

@@ -46,6 +46,17 @@ final class LookingUpTest extends BrowserTestCase
         $this->sees('Brook, Halima. Moonpower: Mills of the Tidal Coast. Quayside Press, 2014.');
     }
 
+    public function test_a_book_found_in_a_catalogue_gets_the_address_only_when_it_was_read_there(): void
+    {
+        $this->beginPaper();
+        $this->lookUp('https://shelfmark.example/record/118822');
+        $this->sees('Karrick, Ysolde. Caulking: A History from Oakum to Foam. 2nd ed., Lowtide Books, 2012.');
+        $this->button('Yes, here')->click();
+        $this->sees('Karrick, Ysolde. Caulking: A History from Oakum to Foam. 2nd ed., Lowtide Books, 2012, shelfmark.example/record/118822.');
+        $this->saved();
+        self::assertSame([], $this->browser->findElements(WebDriverBy::xpath('//button[contains(., "Yes, here")]')));
+    }
+
     public function test_several_leads_are_looked_up_behind_a_progress_bar(): void
     {
         $this->beginPaper();

@@ -49,6 +49,22 @@ final class LookupTest extends AppTestCase
         self::assertSame('Tide Mills of Northmere', $answer->json('source.title.main'));
     }
 
+    public function test_a_catalogues_page_is_no_address_of_the_book(): void
+    {
+        $paper = $this->newPaper();
+        $answer = $this->lookUp($paper, 'https://shelfmark.example/record/118822')->assertStatus(201);
+        self::assertSame(['listed-only'], array_column((array) $answer->json('reading.remarks'), 'id'));
+        self::assertNull($answer->json('source.accessed'));
+        self::assertSame(['Karrick, Ysolde. Caulking: A History from Oakum to Foam. 2nd ed., Lowtide Books, 2012.'], $this->lines($paper));
+    }
+
+    public function test_an_article_in_a_newspaper_archive_has_the_paper_and_the_archive(): void
+    {
+        $paper = $this->newPaper();
+        $this->lookUp($paper, 'https://oldnorthmerepapers.example/article/3401')->assertStatus(201);
+        self::assertSame(['“The Lamplighters Strike.” The Gullhaven Gazette, 17 Nov. 1911, p. A2. Old Northmere Papers, oldnorthmerepapers.example/article/3401.'], $this->lines($paper));
+    }
+
     public function test_a_page_in_another_charset_arrives_whole(): void
     {
         self::assertSame('Brandström', $this->lookUp($this->newPaper(), 'https://coastandclay.example/cafe')->json('source.contributors.0.name.family'));

@@ -38,7 +38,8 @@ final readonly class Reading
         return '';
     }
 
-    private function isListedOnly(): bool
+    /** Whether the page only tells of a work, which somebody may have had in hand elsewhere. */
+    public function isListedOnly(): bool
     {
         return array_filter($this->remarks, static fn (Remark $one): bool => $one->id === self::LISTED_ONLY) !== [];
     }

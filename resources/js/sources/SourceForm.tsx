@@ -41,7 +41,7 @@ const SETTLED: Record<string, string> = {
     'citation-doubt': 'It is right',
     'picture-file': 'All right',
     'names-cut-short': 'All are there',
-    'listed-only': 'It was my own copy',
+    'listed-only': 'No, elsewhere',
     'author-guess': 'It is right',
     'date-guess': 'It has none',
 };
@@ -229,7 +229,7 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
                                     )}
                                     {remark.id === 'listed-only' && (
                                         <button className="link" type="button" onClick={() => usedHere(remark)}>
-                                            I used it here
+                                            Yes, here
                                         </button>
                                     )}
                                     {remark.id === 'lookup-failed' && (

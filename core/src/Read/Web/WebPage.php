@@ -21,8 +21,8 @@ use Bibrel\Core\Style\Publishers;
  */
 final class WebPage
 {
-    /** Kinds of works that pages of catalogues, shops and databases tell of, and what one does with them. */
-    private const LISTED = ['book' => 'read', 'edited-collection' => 'read', 'graphic-novel' => 'read', 'play' => 'read', 'audiobook' => 'heard', 'album' => 'heard', 'film' => 'watched', 'tv-series' => 'watched', 'video-game' => 'played'];
+    /** Kinds of works that pages of catalogues, shops and databases tell of, and the question that leaves open. */
+    private const LISTED = ['book' => 'the book. Did you read', 'edited-collection' => 'the book. Did you read', 'graphic-novel' => 'the book. Did you read', 'play' => 'the play. Did you read', 'audiobook' => 'the book. Did you hear', 'album' => 'the album. Did you hear', 'film' => 'the film. Did you watch', 'tv-series' => 'the series. Did you watch', 'video-game' => 'the game. Did you play'];
 
     /**
      * @param  list<Finding>  $more  what other documents the page points to say of it, behind its own data in the order of trust
@@ -269,9 +269,9 @@ final class WebPage
     private static function remarks(Document $page, array $findings, string $kind): array
     {
         $remarks = [];
-        $verb = self::LISTED[$kind] ?? '';
-        if ($verb !== '') {
-            $remarks[] = new Remark(Reading::LISTED_ONLY, 'containers.0.url', "This page tells of it; what you {$verb} may have been a copy of your own. If you {$verb} it here, say so, and the entry gets the address.", $page->url);
+        $open = self::LISTED[$kind] ?? '';
+        if ($open !== '') {
+            $remarks[] = new Remark(Reading::LISTED_ONLY, 'containers.0.url', "This page only tells of {$open} it here? Then the entry gets this address.", $page->url);
         }
         $date = $findings['containers.0.date'] ?? null;
         $year = CopyrightLine::year($page);
