@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Read\Citation;
 
 use Bibrel\Core\Read\PressNames;
+use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Name;
 
 /** An APA entry: authors, date in parentheses, title, source (Publication Manual, 7th ed., ch. 9). */
@@ -37,6 +38,11 @@ final class ApaCitation
         [$kind, $container, $second, $helpers] = self::source($behind, $title, $date, $url.$doi !== '', $doi !== '');
         $container = [...$container, ...$title->fields, 'date' => self::date($date), 'status' => $date === 'in press' ? $date : '', 'doi' => $doi, 'url' => $second === [] ? $url : ''];
         $kind = $title->kind !== '' ? $title->kind : $kind;
+        // A report or a book has no larger whole: what stands behind it brought it out.
+        if (isset($container['title']) && $title->kind !== '' && Kinds::all()->get($kind)->fieldAt('containers.0.title') === null && Kinds::all()->get($kind)->fieldAt('containers.0.publisher') !== null) {
+            $container['publisher'] ??= $container['title'];
+            unset($container['title']);
+        }
         if (isset($container['number']) && $kind === 'podcast-episode') {
             $container['episode'] = $container['number'];
             unset($container['number']);
@@ -108,6 +114,13 @@ final class ApaCitation
         // Elsewhere a colon parts the issue from the pages: "Journal 19(3): 5-22".
         $behind = (string) preg_replace('/,\s*vol(?:ume|\.)\s*(\d+)(?:,\s*(?:no\.|issue|number)\s*(\d[\d–\/-]*))?(?=,|\.?$)/iu', ', $1($2)', trim($behind));
         $behind = str_replace('()', '', (string) preg_replace('/^([^,]+?)[,.]?\s+(\d{1,4})\s?\((\d[^)]*)\)[:,]\s*((?:pp?\.\s*)?\w+(?:[–-]\w+)?)\.?$/u', '$1, $2($3), $4', $behind));
+        // Behind the pages of an article some name the database.
+        [$first, $database] = [...Sentences::of($behind), '', ''];
+        if ($database !== '' && preg_match('/,\s*\d{1,4}(?:\(|,).*\d\+?\.?$/u', $first) === 1) {
+            [$kind, $container] = self::source($first, $title, $date, $isOnline, $hasDoi);
+
+            return [$kind, $container, ['title' => rtrim($database, '. ')], []];
+        }
         if (preg_match('/^(.+?),\s*(\d{1,4})(?:\s?\(([^)]+)\))?(?:,\s*(?:pp?\.\s*)?((?:Article\s+)?[\w–-]+(?:,\s*[\d–-]+)*\+?))?$/u', rtrim($behind, '.'), $m) === 1) {
             // The day or month of an issue is a magazine's, unless it has a DOI.
             return [

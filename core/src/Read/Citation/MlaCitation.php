@@ -79,7 +79,7 @@ final class MlaCitation
         }
         $sentences = Sentences::of($text);
         // "Authora, A. Low Water": behind initials the title begins.
-        if (preg_match('/^([\p{Lu}][^,.]+, (?:\p{Lu}\.\s?)+)(?<=\.) ?(\p{Lu}\p{L}.*)$/u', $sentences[0], $m) === 1 && ! MlaPeople::is($sentences[0])) {
+        if (preg_match('/^([\p{Lu}][^,.]+, (?:\p{Lu}\.\s?)+)(?<=\.) ?(\p{Lu}\p{L}.*)$/u', $sentences[0], $m) === 1 && (! MlaPeople::is($sentences[0]) || str_word_count($m[2]) > 2)) {
             array_splice($sentences, 0, 1, [trim($m[1]), $m[2]]);
         }
         if (count($sentences) === 1) {
@@ -184,6 +184,19 @@ final class MlaCitation
         return preg_match('/^(?:Introduction|Foreword|Preface|Afterword)$/u', $title) === 1;
     }
 
+    /**
+     * Who is asked stands first, and behind the word "Interview" who asks; "the author" is whoever wrote the paper.
+     *
+     * @param  list<array<string, mixed>>  $people
+     * @return list<array<string, mixed>>
+     */
+    private static function interview(array $people): array
+    {
+        $asking = array_filter(array_slice($people, 1), static fn (array $one): bool => ! in_array('the author', $one['name'], true));
+
+        return [...array_slice($people, 0, 1), ...array_map(static fn (array $one): array => [...$one, 'role' => 'interviewer'], array_values($asking))];
+    }
+
     /** "Brook v. Harbour Board". */
     private static function isCase(string $title): bool
     {
@@ -203,6 +216,8 @@ final class MlaCitation
         if (! $isQuoted && preg_match('/^(E-?mail|Letter|Text message) to (.+)$/u', $title, $m) === 1 && array_keys($container) === ['date'] && preg_match('/^'.NameShape::PATTERN.'$/u', $m[2]) === 1) {
             $source = [...$source, 'kind' => 'email', 'title' => [], 'genre' => preg_match('/^E-?mail$/u', $m[1]) === 1 ? '' : $m[1]];
             $source['contributors'][] = ['role' => 'recipient', 'name' => Name::parse($m[2])->toArray()];
+        } elseif (! $isQuoted && $title === 'Interview') {
+            $source = [...$source, 'kind' => isset($container['title']) ? 'published-interview' : 'interview-own', 'title' => [], 'contributors' => self::interview($source['contributors'])];
         } elseif (! $isQuoted && $title === 'Personal interview') {
             $source = [...$source, 'kind' => 'interview-own', 'title' => []];
         }

@@ -48,6 +48,8 @@ final readonly class MlaContainer
             $before = $last;
             $last = '';
             match (true) {
+                // The time of day of a post.
+                preg_match('/^\d{1,2}:\d{2}(?:\s?[ap]\.?m\.?)?$/iu', $piece) === 1 => null,
                 CitedDate::is($piece) => $fields['date'] ??= CitedDate::text($piece),
                 preg_match('/^(?:vols?\.?|volume)\s*(\d.*|[IVXLC]+)$/iu', $piece, $m) === 1 => $fields['volume'] = self::dashed($m[1]),
                 preg_match('/^(?:nos?\.?|issue|iss\.|number)\s*(\d.*)$/iu', $piece, $m) === 1 => $fields['issue'] = self::dashed($m[1]),

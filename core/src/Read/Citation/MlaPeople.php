@@ -21,7 +21,8 @@ final class MlaPeople
     /** @return list<array<string, mixed>> as contributors */
     public static function parse(string $text): array
     {
-        $text = rtrim($text, ' .');
+        // The full stop behind an initial is the name's as well as the sentence's.
+        $text = preg_match('/(?:^|[\s.])\p{Lu}\.$/u', trim($text)) === 1 ? trim($text) : rtrim($text, ' .');
         if ($text === '') {
             return [];
         }
