@@ -12,7 +12,7 @@ use Bibrel\Core\Source\Text;
 /** Takes a byline apart into contributors: "By Halima Brook, coast editor, and Noor Castellan". */
 final class Bylines
 {
-    private const LEAD = '/^\s*(?:(?:story|text|words|report|review|article|essay|post|analysis|research|interview(?:ed)?)(?:\s+(?:and\s+(?:photos?|pictures|photographs)\s+)?by|\s*:)|(?:written|posted|published|updated|authored|compiled|researched|submitted|contributed|reported)\s+by|authors?\s*:|by\s*:|by|prepared\s+by|par|por|von)\s*:?\s+/iu';
+    private const LEAD = '/^\s*(?:(?:an?\s+)?guest\s+(?:post|column|essay|article)\s+by|(?:story|text|words|report|review|article|essay|post|analysis|research|interview(?:ed)?)(?:\s+(?:and\s+(?:photos?|pictures|photographs)\s+)?by|\s*:)|(?:written|posted|published|updated|authored|compiled|researched|submitted|contributed|reported)\s+by|authors?\s*:|by\s*:|by|prepared\s+by|par|por|von)\s*:?\s+/iu';
 
     /** Words for what somebody is, which are no part of a name. */
     public const JOB = '/\b(?:(?:editor|reporter|correspondent|writer|columnist|journalist|director|manager|officer|professor|lecturer|researcher|curator|student|contributor|historian|ecologist|archivist|librarian|scientist)s?|president|chair|staff)\b/iu';
@@ -73,6 +73,8 @@ final class Bylines
         // Where and for whom somebody wrote; an institute for research in something keeps its name.
         $person = (string) preg_replace('/^(\p{Lu}\S*(?:\s+\S+){1,3}?)\s+(?:in|for)\s+(?:the\s+)?\p{Lu}.*$/u', '$1', $text);
         $text = Name::looksLikeGroup($person) && preg_match(self::INSTITUTION, $person) === 1 ? $text : $person;
+        // "Ondine Vale of the Dusk Survey": whom somebody belongs to.
+        $text = preg_match('/^('.NameShape::PATTERN.') of the \p{Lu}.*$/u', $text, $m) === 1 && ! Name::looksLikeGroup($m[1]) && NameShape::isPersonal(Name::parse($m[1]), true) ? $m[1] : $text;
         $names = [];
         foreach (self::withoutHouse(self::split($text), $text) as $name) {
             $name = (string) preg_replace(['/,?\s+'.self::DEGREE.'$/u', '/^the\s+(?=\p{Lu})/u'], '', $name);

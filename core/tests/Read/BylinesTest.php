@@ -26,6 +26,8 @@ final class BylinesTest extends TestCase
         yield 'degrees' => ['Halima Brook, Ph.D., and Noor Castellan, MSc', ['Halima Brook', 'Noor Castellan']];
         yield 'an initial keeps its stop' => ['Brook H.', ['Brook H.']];
         yield 'who asked the questions' => ['Interview by Clementine Voe', ['Clementine Voe']];
+        yield 'whom somebody belongs to' => ['A guest post by Ondine Vale of the Dusk Survey', ['Ondine Vale']];
+        yield 'a group that belongs to another' => ['Friends of the Low Coast', ['Friends of the Low Coast']];
         yield 'the years of a life' => ['Hemming, Walter P., 1840-1911', ['Walter P. Hemming']];
         yield 'a life that goes on' => ['Karrick, Ysolde, 1961-', ['Ysolde Karrick']];
         yield 'when somebody worked' => ['Corrigan, Niamh, fl. 1760', ['Niamh Corrigan']];

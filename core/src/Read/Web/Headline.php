@@ -26,6 +26,13 @@ final class Headline implements Clues
             return [...Make::text('title.main', $tab, 'From the name of the browser tab.', Confidence::Likely)];
         }
 
+        if ($title === '') {
+            $parted = self::withoutHeading($page, $tab);
+            if ($parted !== []) {
+                return $parted;
+            }
+        }
+
         return [
             ...($title === '' ? [] : Make::text('title.main', $title, 'The main heading of the page.', $heading !== null && self::isOfText($page, $heading) ? Confidence::Stated : Confidence::Likely, true)),
             ...Make::text('title.main', $tab, 'From the name of the browser tab.', Confidence::Likely),
@@ -55,6 +62,27 @@ final class Headline implements Clues
         }
 
         return null;
+    }
+
+    /**
+     * Where a page has no heading, that part of the tab's name is its title that stands alone on a line, and the part
+     * furthest from it the site: "The Skerry Gazette - News - Pilot gig sold".
+     *
+     * @return list<Finding>
+     */
+    private static function withoutHeading(Document $page, string $tab): array
+    {
+        $parts = SiteTitle::parts($tab);
+        $lines = array_column(array_slice($page->blocks(), 0, 30), 'text');
+        $at = array_key_first(array_filter($parts, static fn (string $part, int $i): bool => str_contains($part, ' ') && in_array($part, $lines, true) && ($i > 0 || ! in_array(end($parts), $lines, true)), ARRAY_FILTER_USE_BOTH));
+        if ($at === null || count($parts) < 2) {
+            return [];
+        }
+
+        return [
+            ...Make::text('title.main', $parts[$at], 'A line of the page that the name of the browser tab says again.', Confidence::Likely, true),
+            ...Make::text('containers.0.title', $at === 0 ? (string) end($parts) : $parts[0], 'Beside the title in the name of the browser tab.', Confidence::Likely),
+        ];
     }
 
     /** A teaser of another text is marked as a headline too; it stands in a list, or leads there. */

@@ -41,6 +41,17 @@ final class PageSite
 
             return $whole === [] ? $one : new Finding($one->field, $whole[0], $one->evidence, $one->confidence);
         }, $names);
+        // A name that is only the host's has a better one where somebody of that name publishes there.
+        $names = array_map(static function (Finding $one) use ($publishers): Finding {
+            $bare = preg_match('/^(?:www\.)?([\w-]+)\.[a-z]{2,10}$/iu', $one->text(), $m) === 1 ? Text::folded($m[1]) : '';
+            foreach ($bare === '' ? [] : $publishers as $publisher) {
+                if (Text::folded((string) preg_replace('/^the\s+/iu', '', $publisher->text())) === $bare) {
+                    return new Finding($one->field, $publisher->text(), $publisher->evidence, $one->confidence);
+                }
+            }
+
+            return $one;
+        }, $names);
         $isNamed = array_filter($names, static fn (Finding $one): bool => $one->confidence !== Confidence::Guess) !== [];
         if ($isNamed || ! in_array(Kinds::all()->get($kind)->shape, [Shape::Online, Shape::Article], true)) {
             return $names;

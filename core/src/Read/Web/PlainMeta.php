@@ -69,6 +69,8 @@ final class PlainMeta implements Clues
         $said = $page->metaAll('author') ?: array_slice(array_filter($page->metaLike(self::AUTHOR), static fn (string $one): bool => preg_match('~^https?://~i', $one) !== 1), 0, 1);
         // An account is a handle; some sites write the name there.
         $said = $said ?: array_filter([$page->meta('twitter:creator')], static fn (string $one): bool => preg_match('/^\p{Lu}\p{Ll}\S*(?: \p{Lu}\S*)+$/u', $one) === 1);
+        // What built the page did not write it.
+        $said = array_filter($said, static fn (string $one): bool => $one === '' || stripos($page->meta('generator'), $one) !== 0);
         $people = array_merge(...array_map(static fn (string $one): array => preg_match('/^([^,]+),(?:[^,]+,){1,}[^,]+$/u', $one, $m) === 1 && preg_match(Bylines::JOB, $one) === 1 ? Bylines::contributors($m[1]) : Bylines::contributors($one), array_values($said)) ?: [[]]);
 
         return Make::people($people, self::WHERE, Confidence::Likely, implode('; ', $said));

@@ -26,7 +26,7 @@ final readonly class Schema
         'MusicRecording' => 'song', 'MusicAlbum' => 'album', 'DefinedTerm' => 'online-reference',
         'TechArticle' => 'online-article', 'Article' => 'online-article', 'AdvertiserContentArticle' => 'online-article', 'Recipe' => 'web-page', 'HowTo' => 'web-page',
         'VideoObject' => 'online-video', 'ImageObject' => 'photograph', 'Product' => 'web-page', 'CriticReview' => 'review', 'Review' => 'review',
-        'AboutPage' => '', 'ItemPage' => '', 'ProfilePage' => '', 'CreativeWork' => '', 'WebPage' => '',
+        'MedicalWebPage' => '', 'AboutPage' => '', 'ItemPage' => '', 'ProfilePage' => '', 'CreativeWork' => '', 'WebPage' => '',
     ];
 
     private const GROUPS = ['Organization', 'NewsMediaOrganization', 'EducationalOrganization', 'CollegeOrUniversity', 'GovernmentOrganization', 'ResearchOrganization', 'NGO', 'Corporation', 'Museum', 'Library', 'PerformingGroup'];

@@ -4,17 +4,20 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Read\Web;
 
+use Bibrel\Core\Read\Bylines;
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\NameShape;
+use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Name;
+use Bibrel\Core\Source\Role;
 
 /** Who the visible text says wrote it: a line that says so, or a name alone under the headline. */
 final class VisibleByline implements Clues
 {
     public const AT_END = 'From the line at the end of the text.';
 
-    private const LEAD = '/^(?:(?:story|text|words|report|essay|review|article)(?:\s+(?:and\s+\w+\s+)?by\b|:\s+(?=\p{Lu}))|(?:written|posted|submitted|compiled|researched|reported)\s+by\b|authors?\s*:|by\s+(?=\p{Lu})|by:|(?:par|por|von|di)\s+(?=\p{Lu}\p{Ll}+\s+\p{L})|prepared by\b)/u';
+    private const LEAD = '/^(?:(?:an? )?guest (?:post|column|essay|article)s? by\b|(?:story|text|words|report|essay|review|article)(?:\s+(?:and\s+\w+\s+)?by\b|:\s+(?=\p{Lu}))|(?:written|posted|submitted|compiled|researched|reported)\s+by\b|authors?\s*:|by\s+(?=\p{Lu})|by:|(?:par|por|von|di)\s+(?=\p{Lu}\p{Ll}+\s+\p{L})|prepared by\b)/u';
 
     public function in(Document $page): array
     {
@@ -90,10 +93,16 @@ final class VisibleByline implements Clues
                 }
                 $next = $blocks[$i + $n + 2]['text'] ?? '';
                 $before = $n === 0 ? '' : $blocks[$i + $n]['text'];
+                if (preg_match('/^Translated (?:from [\p{L} ]{3,40} )?by ('.NameShape::PATTERN.')$/u', $next, $m) === 1 && NameShape::fills($line['text']) && ! Name::looksLikeGroup($line['text'])) {
+                    $author = Bylines::contributors($line['text']);
+                    $translator = array_map(static fn (Contributor $one): Contributor => new Contributor(Role::Translator, $one->name), Bylines::contributors($m[1]));
+
+                    return Make::people([...$author, ...$translator], 'From the lines under the headline.', Confidence::Likely, "{$line['text']}; {$next}", true);
+                }
                 if (preg_match('/^(.{8,30}?)\s*[|·•]\s*('.NameShape::PATTERN.')$/u', $line['text'], $m) === 1 && VisibleDate::isDate($m[1], $page->locale()) && ! Name::looksLikeGroup($m[2]) && ! NameShape::isLabel($m[2])) {
                     return Make::byline($m[2], 'From the line under the headline.', Confidence::Likely, true);
                 }
-                if (preg_match('/^('.NameShape::PATTERN.')(?:\s*[·|•]\s*(.+))?$/u', $line['text'], $m) === 1 && ! Name::looksLikeGroup($m[1]) && ! NameShape::isLabel($m[1]) && (VisibleDate::isDate($next) || VisibleDate::isDate($before) || VisibleDate::isDate(trim(explode('·', $m[2] ?? '')[0])))) {
+                if (preg_match('/^('.NameShape::PATTERN.')(?:\s*[·|•]\s*(.+))?$/u', $line['text'], $m) === 1 && ! Name::looksLikeGroup($m[1]) && ! NameShape::isLabel($m[1]) && (VisibleDate::isDate($next) || VisibleDate::isDate($before) || VisibleDate::isDate(trim((preg_split('/\s[·|•]\s/u', $m[2] ?? '') ?: [''])[0])))) {
                     return Make::byline($m[1], 'From the line under the headline.', Confidence::Likely, true);
                 }
             }
