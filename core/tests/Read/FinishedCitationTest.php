@@ -199,6 +199,16 @@ final class FinishedCitationTest extends TestCase
         yield 'commas where full stops belong' => ['Department for Rivers, "Lighting near Watercourses", GOV.NM, 4 May 2021, https://www.gov.example/lighting', 'mla-9', 'Department for Rivers. “Lighting near Watercourses.” GOV.NM, 4 May 2021, www.gov.example/lighting.', ['without http:// in front']];
     }
 
+    public function test_people_left_out_are_no_fault_of_the_name_before_them(): void
+    {
+        $pasted = 'Brook, Halima, et al. “The Miller’s Clock.” Coastal Essays, vol. 7, no. 1, 2021, pp. 33–58.';
+        $stretches = Comparison::of($pasted, Styles::get('mla-9')->entry(FinishedCitation::parse($pasted)->source(), new CourseRules, new Standing));
+        $differing = array_values(array_filter($stretches, static fn (array $one): bool => $one['rule'] !== ''));
+        self::assertSame(['Halima, et al.', 'Halima.'], [$differing[0]['theirs'], $differing[0]['ours']]);
+        self::assertSame('“et al.” comes back of itself once the people it stands for are added.', $differing[0]['why']);
+        self::assertCount(1, $differing);
+    }
+
     public function test_a_name_that_is_not_turned_round_is_pointed_out_and_left_as_it_is(): void
     {
         $reading = FinishedCitation::parse('Halima Brook. "The Miller’s Clock." Coastal Essays, vol. 7, no. 1, 2021, pp. 33-58.');

@@ -30,8 +30,9 @@ final class Comparison
         foreach (self::stretches(self::aligned($theirs, $ours)) as ['theirs' => $left, 'ours' => $right, 'same' => $same, 'at' => $at]) {
             $first = $same ? '' : ($rules[min($at[0], count($rules) - 1)] ?? '');
             $why = $first === '' ? [] : Superfluous::why($left, $family);
+            $isCutShort = $why !== [] && str_starts_with(Text::folded($left), Text::folded($right));
             // Of our own words those that carry an element say why; the marks between them only where nothing else does.
-            foreach ($right === '' && $why !== [] || $first === '' ? [] : array_unique(array_map(static fn (int $i): string => $rules[min($i, count($rules) - 1)], $at)) as $rule) {
+            foreach ($isCutShort || $first === '' ? [] : array_unique(array_map(static fn (int $i): string => $rules[min($i, count($rules) - 1)], $at)) as $rule) {
                 if ($rule === $first || preg_match('/\.(?:comma|stop|colon|and)$/', $rule) !== 1) {
                     $why[] = Rules::get($rule)->sentence;
                 }

@@ -16,6 +16,7 @@ final class Superfluous
         '/^(?:vol|no|issue)\.?$/iu' => ['apa', 'APA writes volume and issue as numbers alone: 7(1).'],
         '/^\p{Lu}[\p{L}. ]*(?:, \p{Lu}{2})?:$/u' => ['', 'The place of publication is no longer printed.'],
         '/^(?:n\.\s?p\.|n\.\s?d\.|n\. pag\.),?$/iu' => ['mla', 'What a source does not have is passed over in silence since MLA’s 8th edition.'],
+        '/\bet al\.?,?$/iu' => ['', '“et al.” comes back of itself once the people it stands for are added.'],
         '/^\[?(?:Online|Internet|E-?book|Electronic resource)\]?\.?,?$/iu' => ['', 'That it is online is told by its address.'],
     ];
 
