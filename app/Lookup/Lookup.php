@@ -20,6 +20,7 @@ use Bibrel\Core\Read\Remark;
 use Bibrel\Core\Read\Ris;
 use Bibrel\Core\Read\Unreadable;
 use Bibrel\Core\Read\Web\Feed;
+use Bibrel\Core\Read\Web\LinkedDocuments;
 use Bibrel\Core\Read\Web\Oembed;
 use Bibrel\Core\Read\Web\WebPage;
 use Bibrel\Core\Source\Contributor;
@@ -77,7 +78,7 @@ final readonly class Lookup
     /** A page with what the documents it points to say more. */
     private function document(string $html, string $url, bool $again): Reading
     {
-        $links = WebPage::links($html, $url);
+        $links = LinkedDocuments::of($html, $url);
         $more = [
             ...($links['oembed'] === '' ? [] : Oembed::findings($this->beside($links['oembed'], 'application/json', '~json~i', $again))),
             ...($links['feed'] === '' ? [] : Feed::findings($this->beside($links['feed'], 'application/rss+xml, application/atom+xml, application/xml;q=0.9', '~xml|rss|atom~i', $again), $url)),

@@ -103,6 +103,12 @@ final readonly class Name
             || preg_match('/^[\p{Lu}]{2,6}$/u', trim($typed)) === 1;
     }
 
+    /** A name nobody has said more of: a group where it looks like one, else a person. */
+    public static function guessed(string $typed): self
+    {
+        return self::looksLikeGroup($typed) ? self::group($typed) : self::parse($typed);
+    }
+
     /** Whether a name holds a word that only organisations have: "Survey", "Office". */
     public static function isOrganisation(string $typed): bool
     {

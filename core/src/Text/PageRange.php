@@ -12,6 +12,12 @@ namespace Bibrel\Core\Text;
  */
 final class PageRange
 {
+    /** As one types them, with a hyphen: "215–39" as "215-39", "xiv–xvi" as "xiv-xvi". */
+    public static function typed(string $pages): string
+    {
+        return (string) preg_replace('/(?<=[\divxlc])[–—](?=[A-Z]?[\divxlc])/u', '-', $pages);
+    }
+
     public static function shortened(string $pages): string
     {
         return self::each($pages, static function (string $from, string $to): string {

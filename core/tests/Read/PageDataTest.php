@@ -9,6 +9,7 @@ use Bibrel\Core\Read\Image\ImageFile;
 use Bibrel\Core\Read\Reading;
 use Bibrel\Core\Read\Selection;
 use Bibrel\Core\Read\Web\Feed;
+use Bibrel\Core\Read\Web\LinkedDocuments;
 use Bibrel\Core\Read\Web\Oembed;
 use Bibrel\Core\Read\Web\WebPage;
 use Bibrel\Core\Source\Contributor;
@@ -77,7 +78,7 @@ final class PageDataTest extends TestCase
 
     public function test_documents_a_page_points_to(): void
     {
-        $links = WebPage::links('<link rel="alternate" type="application/json+oembed" href="/oembed?x=1&amp;y=2"><link type="application/rss+xml" href="feed.xml"><a type="application/x-research-info-systems" href="//b.example/e.ris">RIS</a>', 'https://a.example/v/1');
+        $links = LinkedDocuments::of('<link rel="alternate" type="application/json+oembed" href="/oembed?x=1&amp;y=2"><link type="application/rss+xml" href="feed.xml"><a type="application/x-research-info-systems" href="//b.example/e.ris">RIS</a>', 'https://a.example/v/1');
         self::assertSame(['oembed' => 'https://a.example/oembed?x=1&y=2', 'feed' => 'https://a.example/v/feed.xml', 'ris' => 'https://b.example/e.ris'], $links);
         $more = Oembed::findings('{"type":"video","title":"Forty Lamps","author_name":"nightpelican","provider_name":"Tideline"}');
         $reading = WebPage::read('<title>Tideline</title>', 'https://a.example/v/1', $more);

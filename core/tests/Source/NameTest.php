@@ -51,6 +51,12 @@ final class NameTest extends TestCase
         }
     }
 
+    public function test_a_name_nobody_said_more_of_is_a_group_where_it_looks_like_one(): void
+    {
+        self::assertEquals(Name::group('Fennmouth Tide Survey'), Name::guessed('Fennmouth Tide Survey'));
+        self::assertEquals(Name::person('Halima', 'Brook'), Name::guessed('Halima Brook'));
+    }
+
     public function test_every_kind_of_name_survives_json(): void
     {
         $names = [

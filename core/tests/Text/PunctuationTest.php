@@ -41,6 +41,9 @@ final class PunctuationTest extends TestCase
         foreach (['215-39' => '215–239', '215-239' => '215–239', 'e10-e14' => 'e10–e14'] as $pages => $full) {
             self::assertSame($full, PageRange::full($pages));
         }
+        foreach (['215–39' => '215-39', 'xiv—xvi' => 'xiv-xvi', 'A1–A4' => 'A1-A4', '9–12, 15' => '9-12, 15', 'A1+' => 'A1+'] as $printed => $typed) {
+            self::assertSame($typed, PageRange::typed($printed));
+        }
         self::assertTrue(PageRange::isSeveral('A1+'));
         self::assertFalse(PageRange::isSeveral('p. 9'));
     }

@@ -7,6 +7,7 @@ namespace Bibrel\Core\Read\Citation;
 use Bibrel\Core\Read\PressNames;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Name;
+use Bibrel\Core\Text\PageRange;
 
 /** An APA entry: authors, date in parentheses, title, source (Publication Manual, 7th ed., ch. 9). */
 final class ApaCitation
@@ -125,14 +126,14 @@ final class ApaCitation
             // The day or month of an issue is a magazine's, unless it has a DOI.
             return [
                 ! $hasDoi && preg_match('/,\s*(?!Spring|Summer|Fall|Autumn|Winter)\p{L}/u', $date) === 1 ? 'magazine-article' : 'journal-article',
-                ['title' => $m[1], 'volume' => $m[2], 'issue' => $m[3] ?? '', ...(str_starts_with($m[4] ?? '', 'Article') ? ['articleNumber' => trim(substr($m[4], 7))] : ['pages' => self::dashed($m[4] ?? '')])],
+                ['title' => $m[1], 'volume' => $m[2], 'issue' => $m[3] ?? '', ...(str_starts_with($m[4] ?? '', 'Article') ? ['articleNumber' => trim(substr($m[4], 7))] : ['pages' => PageRange::typed($m[4] ?? '')])],
                 [], [],
             ];
         }
         if (preg_match('/^(.+?),\s*(?:pp?\.\s*)?([A-Z]?\d+[\d–\-, A-Z]*\+?)$/u', $source, $m) === 1) {
             $isPaper = preg_match('/\d{4},\s*\p{L}+ \d/u', $date) === 1 && (preg_match('/^[A-Z]\d/', $m[2]) === 1 || PressNames::isNewspaper($m[1]) || str_contains($behind, ', p'));
 
-            return [$isPaper ? 'newspaper-article' : 'magazine-article', ['title' => $m[1], 'pages' => self::dashed($m[2])], [], []];
+            return [$isPaper ? 'newspaper-article' : 'magazine-article', ['title' => $m[1], 'pages' => PageRange::typed($m[2])], [], []];
         }
 
         return [...self::plain($source, $title, $isOnline, $date), []];
@@ -155,7 +156,7 @@ final class ApaCitation
         }
         if (preg_match('/^(.+?)\s*\(([^)]*)\)\.\s*(.*)$/us', $text, $m) === 1) {
             $text = $m[1];
-            $container['pages'] = preg_match('/pp?\.\s*([\w–-]+)/u', $m[2], $p) === 1 ? self::dashed($p[1]) : '';
+            $container['pages'] = preg_match('/pp?\.\s*([\w–-]+)/u', $m[2], $p) === 1 ? PageRange::typed($p[1]) : '';
             $container['edition'] = preg_match('/(\d+(?:st|nd|rd|th)|Rev\.) ed\./u', $m[2], $p) === 1 ? $p[1] : '';
             $container['volume'] = preg_match('/Vol\.\s*(\w+)/u', $m[2], $p) === 1 ? $p[1] : '';
             $container['publisher'] = trim($m[3], ' .');
@@ -194,11 +195,6 @@ final class ApaCitation
             preg_match('/,/', $date) === 1 => ['newspaper-article', ['title' => $source], []],
             default => ['book', ['publisher' => $source], []],
         };
-    }
-
-    private static function dashed(string $pages): string
-    {
-        return (string) preg_replace('/(?<=[\divxlc])–(?=[A-Z]?[\divxlc])/u', '-', $pages);
     }
 
     /**

@@ -81,7 +81,7 @@ final readonly class ApaPeople
         $role = preg_match('/^(.*?)\s*\(([^()]{2,24}?)\.?\)\.?$/u', $text, $m) === 1 ? self::role($m[2]) : '';
         $name = trim($role !== '' ? $m[1] : $text, ' .');
         if (preg_match('/^(.+?)\s*\[(@[\w.-]+)\]$/u', $name, $m) === 1 || preg_match('/^(@[\w.-]+)$/u', $name, $m) === 1) {
-            return new self([['role' => $role ?: 'author', 'name' => ['screen' => $m[2] ?? $m[1], ...(isset($m[2]) ? array_diff_key((Name::looksLikeGroup($m[1]) ? Name::group($m[1]) : Name::parse($m[1]))->toArray(), ['screen' => '']) : [])]]], false, $isShortened);
+            return new self([['role' => $role ?: 'author', 'name' => ['screen' => $m[2] ?? $m[1], ...(isset($m[2]) ? array_diff_key(Name::guessed($m[1])->toArray(), ['screen' => '']) : [])]]], false, $isShortened);
         }
         // A handful of words with capitals is an organisation; a sentence is the title.
         $isTitle = preg_match_all('/(?:^|\s)\p{Ll}{4,}/u', $name) > 0 || preg_match('/[\]?!]$|^“/u', $name) === 1;

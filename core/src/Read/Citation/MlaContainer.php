@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Read\Citation;
 
 use Bibrel\Core\Source\Name;
+use Bibrel\Core\Text\PageRange;
 
 /** One container of an MLA entry, its elements between commas (MLA Handbook, 9th ed., 5.31-5.99). */
 final readonly class MlaContainer
@@ -51,11 +52,11 @@ final readonly class MlaContainer
                 // The time of day of a post.
                 preg_match('/^\d{1,2}:\d{2}(?:\s?[ap]\.?m\.?)?$/iu', $piece) === 1 => null,
                 CitedDate::is($piece) => $fields['date'] ??= CitedDate::text($piece),
-                preg_match('/^(?:vols?\.?|volume)\s*(\d.*|[IVXLC]+)$/iu', $piece, $m) === 1 => $fields['volume'] = self::dashed($m[1]),
-                preg_match('/^(?:nos?\.?|issue|iss\.|number)\s*(\d.*)$/iu', $piece, $m) === 1 => $fields['issue'] = self::dashed($m[1]),
+                preg_match('/^(?:vols?\.?|volume)\s*(\d.*|[IVXLC]+)$/iu', $piece, $m) === 1 => $fields['volume'] = PageRange::typed($m[1]),
+                preg_match('/^(?:nos?\.?|issue|iss\.|number)\s*(\d.*)$/iu', $piece, $m) === 1 => $fields['issue'] = PageRange::typed($m[1]),
                 preg_match('/^suppl\.\s*(.+)$/iu', $piece, $m) === 1 => $fields['issue'] = "Suppl. {$m[1]}",
-                preg_match('/^(?:pp?\.?|pgs?\.?|pages?)\s*((?:\p{Lu}{0,2}|e)\d.*|[ivxlc]+[–-].*)$/iu', $piece, $m) === 1 => [$fields['pages'], $last] = [self::dashed($m[1]), 'pages'],
-                $before === 'pages' && preg_match('/^\d+(?:[–-]\d+)?\+?$/u', $piece) === 1 => [$fields['pages'], $last] = [$fields['pages'].', '.self::dashed($piece), 'pages'],
+                preg_match('/^(?:pp?\.?|pgs?\.?|pages?)\s*((?:\p{Lu}{0,2}|e)\d.*|[ivxlc]+[–-].*)$/iu', $piece, $m) === 1 => [$fields['pages'], $last] = [PageRange::typed($m[1]), 'pages'],
+                $before === 'pages' && preg_match('/^\d+(?:[–-]\d+)?\+?$/u', $piece) === 1 => [$fields['pages'], $last] = [$fields['pages'].', '.PageRange::typed($piece), 'pages'],
                 preg_match('/^article\s+(\S+)$/u', $piece, $m) === 1 => $fields['articleNumber'] = $m[1],
                 preg_match('/^season\s+(\d+)$/iu', $piece, $m) === 1 => $fields['season'] = $m[1],
                 preg_match('/^(?:episode|ep\.)\s+(\d+)$/iu', $piece, $m) === 1 => $fields['episode'] = $m[1],
@@ -156,7 +157,7 @@ final readonly class MlaContainer
     /** @return array{role: string, name: array<string, mixed>} */
     private static function person(string $role, string $name): array
     {
-        return ['role' => $role, 'name' => (Name::looksLikeGroup($name) ? Name::group($name) : Name::parse($name))->toArray()];
+        return ['role' => $role, 'name' => Name::guessed($name)->toArray()];
     }
 
     /** @return list<string> two people where both have given and family name; else one name that has an "and" in it */
@@ -174,21 +175,16 @@ final readonly class MlaContainer
     {
         // So do other styles: "Journal 12, no. 3 (2016): 215–39".
         if (preg_match('/^(.+?),?\s+(\d+)(?:(?:\.|,\s*no\.\s*)(\d+))?\s+\((.*?\d{4})\):\s*(.+)$/u', $chunk, $m) === 1) {
-            $fields = array_filter(['volume' => $m[2], 'issue' => $m[3], 'date' => CitedDate::text($m[4]), 'pages' => self::dashed($m[5])], static fn (string $value): bool => $value !== '');
+            $fields = array_filter(['volume' => $m[2], 'issue' => $m[3], 'date' => CitedDate::text($m[4]), 'pages' => PageRange::typed($m[5])], static fn (string $value): bool => $value !== '');
 
             return $m[1];
         }
         if (preg_match('/^(.+?)\s+((?:\d{1,2} )?[A-Z][a-z]{2,8}\.? \d{4})(?:,\s*([^,:]+ ed\.))?:\s*(.+)$/u', $chunk, $m) === 1 && CitedDate::is($m[2])) {
-            $fields = array_filter(['date' => CitedDate::text($m[2]), 'edition' => $m[3], 'pages' => self::dashed($m[4])], static fn (string $value): bool => $value !== '' && $value !== 'n. pag');
+            $fields = array_filter(['date' => CitedDate::text($m[2]), 'edition' => $m[3], 'pages' => PageRange::typed($m[4])], static fn (string $value): bool => $value !== '' && $value !== 'n. pag');
 
             return $m[1];
         }
 
         return $chunk;
-    }
-
-    private static function dashed(string $numbers): string
-    {
-        return (string) preg_replace('/(?<=\d)[–—](?=[A-Z]?\d)|(?<=[ivxlc])[–—](?=[ivxlc])/u', '-', $numbers);
     }
 }

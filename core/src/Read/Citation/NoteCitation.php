@@ -41,7 +41,7 @@ final class NoteCitation
         return new CitationParts([
             'kind' => $kind,
             'title' => ['main' => $title],
-            'contributors' => array_map(static fn (string $name): array => ['role' => 'author', 'name' => (Name::looksLikeGroup($name) ? Name::group($name) : Name::parse($name))->toArray()], $people),
+            'contributors' => array_map(static fn (string $name): array => ['role' => 'author', 'name' => Name::guessed($name)->toArray()], $people),
             'containers' => [array_filter($container, static fn (string $value): bool => $value !== '')],
         ]);
     }

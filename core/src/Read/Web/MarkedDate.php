@@ -34,7 +34,7 @@ final class MarkedDate implements Clues
             }
             $changed = preg_match(VisibleDate::CHANGED, $text) === 1 && preg_match('/\b(?:published|posted)\b/iu', $text) !== 1;
             $found = $changed
-                ? Make::date($value, 'The page says it was changed then. That is not when it was published.', Confidence::Guess, true, locale: $page->locale())
+                ? Make::date($value, VisibleDate::WHEN_CHANGED, Confidence::Guess, true, 'changed', $page->locale())
                 : Make::date($value, 'From the date shown on the page.', Confidence::Likely, true, locale: $page->locale());
             $far = $page->distance($text);
             if ($found !== [] && ! $changed && $far <= self::FAR) {

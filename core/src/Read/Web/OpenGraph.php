@@ -25,7 +25,7 @@ final class OpenGraph implements Clues
             ...Make::people(array_merge(...array_map(Bylines::contributors(...), array_values($authors))), self::WHERE, Confidence::Stated, implode('; ', $authors)),
             ...self::linked($page, array_values(array_diff($said, $authors))),
             ...Make::date($page->meta('article:published_time', 'og:published_time'), self::WHERE, Confidence::Stated),
-            ...Make::date($page->meta('article:modified_time', 'og:updated_time'), 'When the page was last changed, by its metadata. That is not when it was published.', Confidence::Guess),
+            ...Make::date($page->meta('article:modified_time', 'og:updated_time'), 'When the page was last changed, by its metadata. That is not when it was published.', Confidence::Guess, field: 'changed'),
             ...Make::text('containers.0.publisher', preg_match('~^https?://~i', $page->meta('article:publisher')) === 1 ? '' : $page->meta('article:publisher'), self::WHERE, Confidence::Likely),
         ];
     }

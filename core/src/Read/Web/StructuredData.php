@@ -128,7 +128,7 @@ final class StructuredData implements Clues
             ...Make::date($made ? $at('dateCreated') : '', 'When it was made, by the page’s structured data.', Confidence::Stated),
             ...Make::date($posted, $made ? 'When it was put up, by the page’s structured data.' : self::WHERE, $made ? Confidence::Likely : Confidence::Stated),
             ...Make::date($posted === '' && ! $made ? $at('dateCreated') : '', self::WHERE, Confidence::Stated),
-            ...Make::date($at('dateModified'), 'When the page was last changed, by its own data. That is not when it was published.', Confidence::Guess),
+            ...Make::date($at('dateModified'), 'When the page was last changed, by its own data. That is not when it was published.', Confidence::Guess, field: 'changed'),
         ];
     }
 

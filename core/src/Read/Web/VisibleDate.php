@@ -15,6 +15,8 @@ final class VisibleDate implements Clues
     /** Words that say a date is that of a change. */
     public const CHANGED = '/\b(?:updated|modified|changed|revised|reviewed|edited|last edited)\b/iu';
 
+    public const WHEN_CHANGED = 'The page says it was changed then. That is not when it was published.';
+
     /** How many blocks under the heading a text that begins with its date may stand. */
     private const NEAR = 16;
 
@@ -39,7 +41,7 @@ final class VisibleDate implements Clues
                 || $hasPublished && preg_match('/(?:^|\s)updated(?:\s|$)/', $time->getAttribute('class')) === 1 && ! str_contains($time->getAttribute('class'), 'published');
             $value = $time->getAttribute('datetime') ?: $page->text($time);
             $found = $changed
-                ? Make::date($value, 'The page says it was changed then. That is not when it was published.', Confidence::Guess)
+                ? Make::date($value, self::WHEN_CHANGED, Confidence::Guess, field: 'changed')
                 : Make::date($value, 'From the date shown on the page.', Confidence::Likely);
             foreach ($found as $finding) {
                 $findings[] = new Finding($finding->field, $finding->value, new Evidence($finding->evidence->where, $page->text($time), true), $finding->confidence);
@@ -70,7 +72,6 @@ final class VisibleDate implements Clues
         $date = '('.self::pattern($locale).')';
         $blocks = $page->blocks();
         $heading = $page->headingBlock();
-        $isWiki = preg_match('~/wiki/~', $page->url) === 1;
         $findings = [];
         // Several lines with nothing but a date are a list of other texts.
         $bare = array_filter(array_slice($blocks, $heading + 1), static fn (array $block): bool => strlen($block['text']) < 40 && $block['tag'] !== 'aside' && strpbrk($block['text'], '0123456789') !== false && self::isDate($block['text'], $locale));
@@ -109,8 +110,7 @@ final class VisibleDate implements Clues
                     continue;
                 }
                 $findings = [...$findings, ...match (true) {
-                    $changed && $isWiki => Make::date($m[2], 'When the entry was last changed, which dates an entry in a wiki.', Confidence::Likely, true, locale: $locale),
-                    $changed => Make::date($m[2], 'The page says it was changed then. That is not when it was published.', Confidence::Guess, true, locale: $locale),
+                    $changed => Make::date($m[2], self::WHEN_CHANGED, Confidence::Guess, true, 'changed', $locale),
                     $m[1] === '' && ! $near => Make::date($m[2], 'From the end of the text.', Confidence::Likely, true, locale: $locale),
                     default => Make::date($m[2], $near ? 'From the line under the headline.' : 'From a line on the page that says so.', Confidence::Likely, true, locale: $locale),
                 }];

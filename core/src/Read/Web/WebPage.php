@@ -41,13 +41,7 @@ final class WebPage
         }
         $kinds = self::kinds($found['kind'] ?? []) ?? self::datedText($page, $found['containers.0.date'] ?? []);
         $kind = $kinds === null ? 'web-page' : $kinds->text();
-        $found = self::dated($found, $kind);
-        if ($kind === 'book') {
-            $found = self::bound($found);
-        }
-        if ($kind === 'podcast-episode' || $kind === 'tv-episode') {
-            $found = self::numbered($found);
-        }
+        $found = TitleAdditions::removed(PageDates::settled($found, $kind), $kind);
         $found['containers.0.title'] = PageSite::settled($found['containers.0.title'] ?? [], $found['containers.0.publisher'] ?? [], $page, $kind);
         $found = PageSite::around($found, $page, $kind);
         $site = self::best($found['containers.0.title']);
@@ -73,38 +67,6 @@ final class WebPage
         }
 
         return new Reading($kind, $url, $findings, self::remarks($page, $findings, $kind), $page->blocks());
-    }
-
-    /**
-     * Documents a page points to that say more of it: its oEmbed answer, its feed, the record it exports.
-     *
-     * @return array{oembed: string, feed: string, ris: string} whole addresses; '' where there is none
-     */
-    public static function links(string $html, string $url): array
-    {
-        $page = Document::parse($html, $url);
-        $at = static function (string $type) use ($page, $url): string {
-            $link = $page->first("//*[(self::link or self::a) and @type='{$type}' and @href]");
-
-            return $link === null ? '' : self::absolute($link->getAttribute('href'), $url);
-        };
-
-        return ['oembed' => $at('application/json+oembed'), 'feed' => $at('application/rss+xml') ?: $at('application/atom+xml'), 'ris' => $at('application/x-research-info-systems')];
-    }
-
-    private static function absolute(string $href, string $url): string
-    {
-        if (preg_match('~^https?://~i', $href) === 1) {
-            return $href;
-        }
-        $scheme = (string) parse_url($url, PHP_URL_SCHEME);
-        $host = (string) parse_url($url, PHP_URL_HOST);
-
-        return match (true) {
-            str_starts_with($href, '//') => "{$scheme}:{$href}",
-            str_starts_with($href, '/') => "{$scheme}://{$host}{$href}",
-            default => "{$scheme}://{$host}".preg_replace('~[^/]*$~', '', (string) parse_url($url, PHP_URL_PATH)).$href,
-        };
     }
 
     /** @return list<Clues> in the order of trust */
@@ -149,79 +111,6 @@ final class WebPage
         $paragraphs = array_filter($page->blocks(), static fn (array $block): bool => $block['tag'] === 'p' && strlen($block['text']) > 100);
 
         return count($paragraphs) < 3 ? null : new Finding('kind', 'online-article', new Evidence('It is a text with a date of its own.', $dated[0]->evidence->text), Confidence::Likely);
-    }
-
-    /**
-     * A picture is dated by the day it was made; the day it was put up is offered beside it.
-     *
-     * @param  array<string, list<Finding>>  $found
-     * @return array<string, list<Finding>>
-     */
-    private static function dated(array $found, string $kind): array
-    {
-        $made = array_map(static fn (Finding $one): Finding => new Finding('containers.0.date', $one->value, $one->evidence, $one->confidence), $found['made'] ?? []);
-        unset($found['made']);
-        $dates = $found['containers.0.date'] ?? [];
-        if ($kind === 'wiki-entry') {
-            // What anybody may change is dated by its last change, not by when somebody began it.
-            $found['containers.0.date'] = array_map(static fn (Finding $one): Finding => match (true) {
-                preg_match('/last changed/', $one->evidence->where) === 1 => new Finding($one->field, $one->value, new Evidence('When the entry was last changed, which dates an entry in a wiki.', $one->evidence->text, $one->evidence->visible), Confidence::Likely),
-                $one->evidence->visible => $one,
-                default => $one->withConfidence(Confidence::Guess),
-            }, $dates);
-
-            return $found;
-        }
-        $found['containers.0.date'] = in_array($kind, ['photograph', 'artwork', 'map', 'illustration'], true)
-            ? [...$made, ...array_map(static fn (Finding $one): Finding => $made === [] ? $one : $one->withConfidence($one->confidence === Confidence::Stated ? Confidence::Stated : Confidence::Guess), $dates)]
-            : [...$dates, ...$made];
-
-        return $found;
-    }
-
-    /**
-     * Shops put the binding and the day behind a book's title, and where only its year is known its day is the first of
-     * January.
-     *
-     * @param  array<string, list<Finding>>  $found
-     * @return array<string, list<Finding>>
-     */
-    private static function bound(array $found): array
-    {
-        // A shop's tab has the ISBN and the author as well.
-        $titles = array_filter($found['title.main'] ?? [], static fn (Finding $one): bool => preg_match('/(?<!\d)97[89]-?\d/', $one->text()) !== 1);
-        $found['title.main'] = $titles === [] ? $found['title.main'] ?? [] : array_values($titles);
-        $cut = static fn (string $field, string $pattern): array => array_map(
-            static fn (Finding $one): Finding => new Finding($field, (string) preg_replace($pattern, '', $one->text()), $one->evidence, $one->confidence),
-            $found[$field] ?? [],
-        );
-
-        return [
-            ...$found,
-            'title.main' => $cut('title.main', '/[\s(|–-]+(?:paperback|hardcover|hardback|mass market paperback|library binding|kindle edition|illustrated)\b.*$/iu'),
-            'containers.0.date' => $cut('containers.0.date', '/^1 January (?=\d{4}$)/'),
-        ];
-    }
-
-    /**
-     * "14: The Wheel under the Water" is the fourteenth episode, and that is no part of its title.
-     *
-     * @param  array<string, list<Finding>>  $found
-     * @return array<string, list<Finding>>
-     */
-    private static function numbered(array $found): array
-    {
-        $titles = [];
-        foreach ($found['title.main'] ?? [] as $title) {
-            if (preg_match('/^(?:ep(?:isode)?\.?\s*|#)?(\d{1,4})\s*[:–—.|-]\s+(.+)$/iu', $title->text(), $m) === 1) {
-                $title = new Finding('title.main', $m[2], $title->evidence, $title->confidence);
-                $found['containers.0.episode'][] = new Finding('containers.0.episode', $m[1], new Evidence('Before the title.', $title->evidence->text, $title->evidence->visible), Confidence::Likely);
-            }
-            $titles[] = $title;
-        }
-        $found['title.main'] = $titles;
-
-        return $found;
     }
 
     /** A publisher that is the site again, or one person who is the author. */
