@@ -33,7 +33,14 @@ final readonly class MissingFields implements Checks
         foreach ($source->kind->fields as $field) {
             $need = $reach === null ? $field->need : ($reach->need($field) ?? Need::Optional);
             if ($need !== Need::Optional && ! self::filled($source, $field->path)) {
-                $points[] = new Point($need === Need::Required ? 'missing-required' : 'missing-expected', $field->path, $this->sentence($source, $field), soft: $need === Need::Expected);
+                $without = $this->without($source, $field);
+                $points[] = new Point(
+                    $need === Need::Required ? 'missing-required' : 'missing-expected',
+                    $field->path,
+                    trim("{$field->label} is still open. {$without}"),
+                    soft: $need === Need::Expected,
+                    without: $without,
+                );
             }
         }
         if (count($points) > 0 && self::identifying($source) < 3) {
@@ -43,18 +50,18 @@ final readonly class MissingFields implements Checks
         return array_values(array_filter($points, static fn (Point $point): bool => ! self::isCovered($source, $point->field)));
     }
 
-    private function sentence(Source $source, Field $field): string
+    /** What the style does without the field, as a sentence; '' where there is nothing to say. */
+    private function without(Source $source, Field $field): string
     {
-        $without = self::WITHOUT[$field->path] ?? '';
-        if ($field->path === 'containers.0.date') {
-            $without = match ($this->style?->family()) {
-                'apa' => 'Without a date the entry says “n.d.”.',
-                'mla' => $source->container()->url === '' ? 'Without a date that element is left out.' : 'Without a date the entry gives the day you read it.',
-                default => '',
-            };
+        if ($field->path !== 'containers.0.date') {
+            return self::WITHOUT[$field->path] ?? '';
         }
 
-        return trim("{$field->label} is still open. {$without}");
+        return match ($this->style?->family()) {
+            'apa' => 'Without a date the entry says “n.d.”.',
+            'mla' => $source->container()->url === '' ? 'Without a date that element is left out.' : 'Without a date the entry gives the day you read it.',
+            default => '',
+        };
     }
 
     /** An element another one stands in for: a DOI for pages and address, a description for a title, a status for a date. */

@@ -23,6 +23,9 @@ final class Bibtex
 
     private const MONTHS = ['jan' => 1, 'feb' => 2, 'mar' => 3, 'apr' => 4, 'may' => 5, 'jun' => 6, 'jul' => 7, 'aug' => 8, 'sep' => 9, 'oct' => 10, 'nov' => 11, 'dec' => 12];
 
+    /** How long one value may get; no abstract is longer. */
+    private const LONGEST = 200_000;
+
     private int $at = 0;
 
     /** @var array<string, string> */
@@ -111,7 +114,11 @@ final class Bibtex
         return $fields;
     }
 
-    /** One value, or several joined with #. */
+    /**
+     * One value, or several joined with #.
+     *
+     * @throws Unreadable for strings that double one another without end
+     */
     private function value(): string
     {
         $value = '';
@@ -128,6 +135,9 @@ final class Bibtex
                 $word = $m[0] ?? '';
                 $this->at += strlen($word);
                 $value .= $this->macros[strtolower($word)] ?? $word;
+            }
+            if (strlen($value) > self::LONGEST) {
+                throw new Unreadable('A value in this text is made of so many pieces that it is longer than '.self::LONGEST.' characters. Take the @string that repeats itself out, and paste it again.');
             }
             $joined = preg_match('/\G\s*#\s*/', $this->text, $m, 0, $this->at) === 1;
             $this->at += $joined ? strlen($m[0]) : 0;

@@ -20,6 +20,12 @@ use Bibrel\Core\Source\Title;
  */
 final class CslJson
 {
+    /** How many names of one list are kept. */
+    public const MOST_NAMES = 400;
+
+    /** Under this key of `custom` it is kept how many names a list had that was cut. */
+    public const CUT = 'names-cut';
+
     /** CSL-JSON's name variables that say what somebody did for the source itself. */
     private const ROLES = ['author' => Role::Author, 'editor' => Role::Editor, 'translator' => Role::Translator, 'compiler' => Role::Compiler, 'composer' => Role::Composer, 'illustrator' => Role::Illustrator, 'script-writer' => Role::Writer, 'director' => Role::Director, 'producer' => Role::Producer, 'executive-producer' => Role::ExecutiveProducer, 'host' => Role::Host, 'narrator' => Role::Narrator, 'performer' => Role::Performer, 'interviewer' => Role::Interviewer, 'recipient' => Role::Recipient, 'reviewed-author' => Role::ReviewedAuthor, 'curator' => Role::Curator, 'series-creator' => Role::Creator];
 
@@ -59,6 +65,11 @@ final class CslJson
             $item['author'] = [['literal' => Text::of($item, 'authority')]];
             unset($item['authority']);
         }
+        $cut = array_filter(array_map(
+            static fn (mixed $names): int => is_array($names) && count($names) > self::MOST_NAMES ? count($names) : 0,
+            array_intersect_key($item, self::ROLES + self::CONTAINER_ROLES),
+        ));
+        $custom += $cut === [] ? [] : [self::CUT => $cut];
         $unknown = array_diff_key($item, array_flip([...self::READ, ...array_keys(self::ROLES), ...array_keys(self::CONTAINER_ROLES)]));
         $source = new Source(
             id: Text::of($item, 'id'),
@@ -128,7 +139,7 @@ final class CslJson
         $contributors = [];
         foreach ($roles as $variable => $role) {
             $names = is_array($item[$variable] ?? null) && ! in_array($variable, $without, true) ? $item[$variable] : [];
-            foreach ($names as $name) {
+            foreach (self::within($names) as $name) {
                 if (is_array($name)) {
                     $contributors[] = new Contributor($role, self::name($name));
                 }
@@ -136,6 +147,18 @@ final class CslJson
         }
 
         return $contributors;
+    }
+
+    /**
+     * The first of very many names and the last one, which is all that any style prints of them (APA 9.8: nineteen and the
+     * last; MLA 5.7: the first).
+     *
+     * @param  array<mixed>  $names
+     * @return array<mixed>
+     */
+    private static function within(array $names): array
+    {
+        return count($names) <= self::MOST_NAMES ? $names : [...array_slice($names, 0, self::MOST_NAMES - 1), end($names)];
     }
 
     /** @param  array<string, mixed>  $name */

@@ -17,6 +17,12 @@ final readonly class Evidence
     {
     }
 
+    /** @param  array<string, mixed>  $json  as toArray gives it */
+    public static function fromArray(array $json): self
+    {
+        return new self((string) ($json['where'] ?? ''), (string) ($json['text'] ?? ''), (bool) ($json['visible'] ?? false));
+    }
+
     /** @return array{where: string, text: string, visible: bool} */
     public function toArray(): array
     {

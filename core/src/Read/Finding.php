@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Bibrel\Core\Read;
 
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\Source;
+use Bibrel\Core\Source\Text;
 
 /** A value found for a field, with its evidence. The value of "contributors" is a list of them. */
 final readonly class Finding
@@ -51,6 +53,21 @@ final readonly class Finding
         $text = is_string($this->value) ? $this->value : implode('|', array_map(static fn (Contributor $one): string => $one->name->direct(), $this->value));
 
         return (string) preg_replace('/[^\p{L}\p{N}|]+/u', '', mb_strtolower($text));
+    }
+
+    /** @param  array<string, mixed>  $json  as toArray gives it */
+    public static function fromArray(array $json): self
+    {
+        $value = $json['value'] ?? '';
+        $alternatives = is_array($json['alternatives'] ?? null) ? $json['alternatives'] : [];
+
+        return new self(
+            Text::of($json, 'field'),
+            is_array($value) ? Source::contributorsFrom($value) : (string) $value,
+            Evidence::fromArray(is_array($json['evidence'] ?? null) ? $json['evidence'] : []),
+            Confidence::from(Text::of($json, 'confidence')),
+            array_values(array_map(self::fromArray(...), $alternatives)),
+        );
     }
 
     /** @return array<string, mixed> */

@@ -18,7 +18,7 @@ final class Json
             throw new Unreadable('The input is empty. Give an array of sources as JSON.');
         }
         try {
-            $json = json_decode($text, true, 128, JSON_THROW_ON_ERROR);
+            $json = json_decode($text, true, 64, JSON_THROW_ON_ERROR);
         } catch (\JsonException $error) {
             throw new Unreadable('The input is not valid JSON: '.lcfirst($error->getMessage()).'.');
         }

@@ -26,6 +26,36 @@ final readonly class Reading
     {
     }
 
+    /**
+     * The reading as it travels from the process that read to the one that asked.
+     *
+     * @return array<string, mixed>
+     */
+    public function toArray(): array
+    {
+        return [
+            'kind' => $this->kind,
+            'url' => $this->url,
+            'findings' => array_map(static fn (Finding $one): array => $one->toArray(), $this->findings),
+            'remarks' => array_map(static fn (Remark $one): array => $one->toArray(), $this->remarks),
+            'copy' => $this->copy,
+            'base' => $this->base?->toArray(),
+        ];
+    }
+
+    /** @param  array<string, mixed>  $json  as toArray gives it */
+    public static function fromArray(array $json): self
+    {
+        return new self(
+            (string) $json['kind'],
+            (string) $json['url'],
+            array_map(Finding::fromArray(...), $json['findings']),
+            array_values(array_map(Remark::fromArray(...), $json['remarks'])),
+            $json['copy'],
+            is_array($json['base']) ? Source::fromArray($json['base'], Kinds::all()) : null,
+        );
+    }
+
     /** Why nothing could be looked up, in a sentence; '' where something was. */
     public function failure(): string
     {

@@ -11,6 +11,12 @@ final readonly class Remark
     {
     }
 
+    /** @param  array<string, string>  $json  as toArray gives it */
+    public static function fromArray(array $json): self
+    {
+        return new self($json['id'] ?? '', $json['field'] ?? '', $json['sentence'] ?? '', $json['value'] ?? '');
+    }
+
     /** @return array{id: string, field: string, sentence: string, value: string} */
     public function toArray(): array
     {

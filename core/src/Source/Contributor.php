@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Source;
 
+/** Somebody who did something for a source. */
 final readonly class Contributor
 {
-    public function __construct(public Role $role, public Name $name)
+    /**
+     * @param  string  $id  tells this member of the list from the others for as long as it stands in it, so that two
+     *                      people who change one list at once never mix two members; '' where nobody gave one
+     */
+    public function __construct(public Role $role, public Name $name, public string $id = '')
     {
     }
 
     /**
-     * @param  array<string, mixed>  $json  {role, name}; an unknown role reads as author
+     * @param  array<string, mixed>  $json  {id?, role, name}; an unknown role reads as author
      */
     public static function fromArray(array $json): self
     {
@@ -22,12 +27,14 @@ final readonly class Contributor
             is_array($name) => Name::fromArray($name),
             is_string($name) => Name::parse($name),
             default => Name::group(''),
-        });
+        }, mb_substr(Text::of($json, 'id'), 0, 40));
     }
 
-    /** @return array{role: string, name: array<string, string|bool>} */
+    /** @return array{id?: string, role: string, name: array<string, string|bool>} */
     public function toArray(): array
     {
-        return ['role' => $this->role->value, 'name' => $this->name->toArray()];
+        $said = ['role' => $this->role->value, 'name' => $this->name->toArray()];
+
+        return $this->id === '' ? $said : ['id' => $this->id] + $said;
     }
 }

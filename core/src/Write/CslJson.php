@@ -83,7 +83,7 @@ final class CslJson
      */
     private static function lost(Source $source, array $item): array
     {
-        $wanted = $source->toArray();
+        $wanted = self::withoutIds($source->toArray());
         $back = Reader::source($item)->toArray();
         $lost = [];
         foreach ($wanted + $back as $key => $value) {
@@ -93,6 +93,24 @@ final class CslJson
         }
 
         return $lost;
+    }
+
+    /**
+     * Which member of a list is which matters only while it is edited.
+     *
+     * @param  array<string, mixed>  $json  the source shape
+     * @return array<string, mixed>
+     */
+    private static function withoutIds(array $json): array
+    {
+        $plain = static fn (array $one): array => array_diff_key($one, ['id' => true]);
+        foreach ($json['containers'] ?? [] as $i => $container) {
+            if (isset($container['contributors'])) {
+                $json['containers'][$i]['contributors'] = array_map($plain, $container['contributors']);
+            }
+        }
+
+        return isset($json['contributors']) ? [...$json, 'contributors' => array_map($plain, $json['contributors'])] : $json;
     }
 
     /** The same value with its dates in one spelling, so that "19 August 2024" is not lost for coming back as 2024-08-19. */

@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Read\Web;
 
+use Bibrel\Core\Read\Confidence;
+use Bibrel\Core\Read\Finding;
+use Bibrel\Core\Read\Reading;
+use Bibrel\Core\Read\Ris;
+use Bibrel\Core\Read\Unreadable;
+
 /** Documents a page points to that say more of it: its oEmbed answer, its feed, the record it exports. */
 final class LinkedDocuments
 {
@@ -18,6 +24,39 @@ final class LinkedDocuments
         };
 
         return ['oembed' => $at('application/json+oembed'), 'feed' => $at('application/rss+xml') ?: $at('application/atom+xml'), 'ris' => $at('application/x-research-info-systems')];
+    }
+
+    /**
+     * A page with what the documents it points to say more.
+     *
+     * @param  array<string, string>  $linked  their text, by what they are; '' or missing where there is none to be had
+     */
+    public static function read(string $html, string $url, array $linked): Reading
+    {
+        $text = static fn (string $what): string => $linked[$what] ?? '';
+
+        return WebPage::read($html, $url, [
+            ...($text('oembed') === '' ? [] : Oembed::findings($text('oembed'))),
+            ...($text('feed') === '' ? [] : Feed::findings($text('feed'), $url)),
+            ...($text('ris') === '' ? [] : self::exported($text('ris'))),
+        ]);
+    }
+
+    /** @return list<Finding> */
+    private static function exported(string $ris): array
+    {
+        try {
+            $sources = Ris::sources($ris);
+        } catch (Unreadable) {
+            return [];
+        }
+        if (count($sources) !== 1) {
+            return [];
+        }
+        $reading = Reading::of($sources[0], 'From the record the page exports (RIS).', Confidence::Likely);
+        $own = ['containers.0.url', 'containers.1.url', 'reached'];
+
+        return array_values(array_filter($reading->findings, static fn (Finding $one): bool => ! in_array($one->field, $own, true)));
     }
 
     private static function absolute(string $href, string $url): string
