@@ -8,47 +8,91 @@ use Bibrel\App\Lookup\AddressGuard;
 use Bibrel\App\Lookup\Catalogue;
 use Bibrel\App\Lookup\DoiRegistry;
 use Bibrel\App\Lookup\Fetcher;
+use Bibrel\App\Lookup\HostMap;
 use Bibrel\App\Lookup\HostTurns;
 use Bibrel\App\Lookup\PageMemory;
-use Bibrel\App\Lookup\StandinMap;
-use Illuminate\Contracts\Cache\LockProvider;
+use Bibrel\App\Lookup\ReadingProcess;
+use Bibrel\App\Lookup\Workers;
+use Bibrel\App\Models\Guest;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Support\Facades\Cache;
+use Illuminate\Http\Client\Factory;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Queue;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 
 final class BibrelProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->singleton(StandinMap::class, static function (): StandinMap {
-            $port = config('bibrel.standins.port');
-
-            return new StandinMap(is_numeric($port) ? (int) $port : null);
-        });
-        $this->app->singleton(Fetcher::class, fn (): Fetcher => new Fetcher(
+        $this->app->singleton(Workers::class);
+        $this->app->singleton(HostMap::class);
+        $this->app->singleton(HostTurns::class, static fn (Application $app): HostTurns => new HostTurns(
+            $app->make(Repository::class),
+            (int) config('bibrel.lookup.at_once'),
+        ));
+        $this->app->singleton(PageMemory::class, static fn (Application $app): PageMemory => new PageMemory(
+            $app->make(Repository::class),
+            (int) config('bibrel.lookup.remembered_minutes'),
+        ));
+        $this->app->singleton(Fetcher::class, static fn (Application $app): Fetcher => new Fetcher(
+            $app->make(Factory::class),
             new AddressGuard,
-            $this->app->make(StandinMap::class),
-            (int) config('bibrel.lookup.seconds'),
+            $app->make(HostMap::class),
+            $app->make(PageMemory::class),
+            $app->make(HostTurns::class),
             (int) config('bibrel.lookup.bytes'),
             (int) config('bibrel.lookup.redirects'),
             (string) config('bibrel.lookup.agent'),
-            new PageMemory(Cache::store(), (int) config('bibrel.lookup.remembered_minutes')),
-            new HostTurns(self::locks(), (int) config('bibrel.lookup.at_once')),
         ));
-        $this->app->singleton(Catalogue::class, fn (): Catalogue => new Catalogue($this->app->make(Fetcher::class), (string) config('bibrel.services.catalogue')));
-        $this->app->singleton(DoiRegistry::class, fn (): DoiRegistry => new DoiRegistry($this->app->make(Fetcher::class), (string) config('bibrel.services.doi'), (string) config('bibrel.services.doi_search')));
-    }
-
-    private static function locks(): LockProvider
-    {
-        $store = Cache::store()->getStore();
-
-        return $store instanceof LockProvider ? $store : throw new \LogicException('The cache store must offer locks: use file, database or redis.');
+        $this->app->singleton(ReadingProcess::class, static fn (): ReadingProcess => new ReadingProcess(
+            (int) config('bibrel.reading.seconds'),
+            (int) config('bibrel.reading.megabytes'),
+            storage_path('framework/reader'),
+        ));
+        $this->app->bind(Catalogue::class, static fn (Application $app): Catalogue => new Catalogue(
+            $app->make(Fetcher::class),
+            (string) config('bibrel.services.catalogue'),
+        ));
+        $this->app->bind(DoiRegistry::class, static fn (Application $app): DoiRegistry => new DoiRegistry(
+            $app->make(Fetcher::class),
+            (string) config('bibrel.services.doi'),
+            (string) config('bibrel.services.doi_search'),
+        ));
+        foreach ((array) config('bibrel.extensions') as $extension) {
+            $this->app->register($extension);
+        }
     }
 
     public function boot(): void
     {
         Model::preventSilentlyDiscardingAttributes();
         Model::preventLazyLoading(! $this->app->environment('production'));
+        JsonResource::withoutWrapping();
+        // Who asks is said by the cookie; Http\Middleware\Guest reads it.
+        Auth::viaRequest('browser', static fn (): ?Guest => null);
+        Queue::looping(fn () => $this->app->make(Workers::class)->sayHere());
+        $this->limit('saves', 'saves_a_minute');
+        $this->limit('compose', 'compositions_a_minute');
+        $this->limit('lookups', 'lookups_a_minute');
+    }
+
+    /** A limit for each guest, and a wider one for an address, behind which a whole class may sit. */
+    private function limit(string $name, string $setting): void
+    {
+        RateLimiter::for($name, static function (Request $request) use ($name, $setting): array {
+            /** @var array{guest: int, address: int} $most */
+            $most = config("bibrel.limits.{$setting}");
+
+            return [
+                Limit::perMinute($most['guest'])->by("{$name}:".$request->user()?->getAuthIdentifier()),
+                Limit::perMinute($most['address'])->by("{$name}:".$request->ip()),
+            ];
+        });
     }
 }

@@ -2,30 +2,59 @@
 
 declare(strict_types=1);
 
+$production = env('APP_ENV') === 'production';
+
 return [
-    // Whether every new guest finds the demo papers.
-    'demo' => (bool) env('DEMO', false),
+    // Providers that change what a trial installation does: the stand-in world and its first papers. Never in production.
+    'extensions' => $production ? [] : array_filter(explode(',', (string) env('BIBREL_EXTENSIONS', ''))),
 
     // Looking up web pages.
     'lookup' => [
-        'seconds' => 10,
+        // For a page and all that it points to, and for a document it points to, in seconds.
+        'seconds' => 15,
+        'linked_seconds' => 5,
         'bytes' => 5 * 1024 * 1024,
         'redirects' => 6,
-        // How long an answer is remembered, and how many requests may run at once to one host.
+        // How long an answer is remembered, and how many look-ups may ask one host at once.
         'remembered_minutes' => (int) env('LOOKUP_REMEMBERED_MINUTES', 15),
         'at_once' => 3,
+        // How many look-ups of one guest are under way at once; the others wait for these.
+        'of_one_guest' => 2,
         'agent' => 'Bibrel/1 (fills in citations for students; one page at a time)',
+    ],
+
+    // What reading one document may cost: it happens in a process of its own.
+    'reading' => [
+        'seconds' => 5,
+        'megabytes' => 512,
     ],
 
     // Where books and DOIs are looked up; see docs/deployment.md for the open protocols these must speak. Empty: not at all.
     'services' => [
-        'catalogue' => env('CATALOGUE_URL', env('APP_ENV') === 'production' ? '' : 'https://catalogue.northmere.example/sru'),
-        'doi' => env('DOI_URL', env('APP_ENV') === 'production' ? '' : 'https://doi.northmere.example'),
-        'doi_search' => env('DOI_SEARCH_URL', env('APP_ENV') === 'production' ? '' : 'https://doi.northmere.example/works'),
+        'catalogue' => (string) env('CATALOGUE_URL', ''),
+        'doi' => (string) env('DOI_URL', ''),
+        'doi_search' => (string) env('DOI_SEARCH_URL', ''),
     ],
 
-    // The stand-in world answers for made-up *.example hosts on this port of 127.0.0.1. Never in production.
-    'standins' => [
-        'port' => env('APP_ENV') === 'production' ? null : env('STANDINS_PORT'),
+    // The most that one guest, one address, one paper and one source may take up.
+    'limits' => [
+        'saves_a_minute' => ['guest' => 300, 'address' => 12_000],
+        'compositions_a_minute' => ['guest' => 1_500, 'address' => 40_000],
+        'lookups_a_minute' => ['guest' => 60, 'address' => 1_500],
+        'batches_a_minute' => ['guest' => 10, 'address' => 300],
+        'new_guests_a_minute' => 400,
+        'open_lookups' => 400,
+        'lines' => 200,
+        'records' => 1_000,
+        'sources' => 5_000,
+        'source' => ['contributors' => 1_000, 'containers' => 3, 'settled' => 300, 'custom_depth' => 16, 'custom_bytes' => 100_000],
+    ],
+
+    // How many days something is kept that nobody reaches any more.
+    'kept_days' => [
+        'guests' => 400,
+        'bins' => 60,
+        'states' => 60,
+        'lookups' => 30,
     ],
 ];

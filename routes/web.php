@@ -2,39 +2,67 @@
 
 declare(strict_types=1);
 
-use Bibrel\App\Http\Controllers\BatchController;
 use Bibrel\App\Http\Controllers\ComposeController;
+use Bibrel\App\Http\Controllers\HealthController;
+use Bibrel\App\Http\Controllers\KeptController;
 use Bibrel\App\Http\Controllers\LookupController;
 use Bibrel\App\Http\Controllers\PageController;
 use Bibrel\App\Http\Controllers\PaperController;
 use Bibrel\App\Http\Controllers\ReferenceController;
 use Bibrel\App\Http\Controllers\SourceController;
+use Bibrel\App\Http\Middleware\Standing;
 use Illuminate\Support\Facades\Route;
+
+Route::get('up', HealthController::class)->withoutMiddleware('web');
 
 Route::prefix('api')->group(static function (): void {
     Route::get('reference', [ReferenceController::class, 'show']);
     Route::get('kinds', [ReferenceController::class, 'kinds']);
+    Route::middleware('throttle:compose')->group(static function (): void {
+        Route::post('tidied', [ComposeController::class, 'tidied']);
+        Route::post('bylines', [ComposeController::class, 'bylines']);
+        Route::post('compose', [ComposeController::class, 'compose']);
+    });
     Route::get('papers', [PaperController::class, 'index']);
-    Route::get('papers/{paper}', [PaperController::class, 'show']);
-    Route::put('papers/{paper}', [PaperController::class, 'put']);
-    Route::delete('papers/{paper}', [PaperController::class, 'remove']);
-    Route::post('papers/{paper}/restore', [PaperController::class, 'restore']);
-    Route::put('papers/{paper}/sources/{source}', [SourceController::class, 'put']);
-    Route::delete('papers/{paper}/sources/{source}', [SourceController::class, 'remove']);
-    Route::post('papers/{paper}/sources/{source}/restore', [SourceController::class, 'restore']);
-    Route::get('papers/{paper}/sources/{source}/page-copy', [SourceController::class, 'pageCopy']);
-    Route::post('papers/{paper}/lookups', [LookupController::class, 'store']);
-    Route::post('papers/{paper}/sources/{source}/lookup', [LookupController::class, 'again']);
-    Route::post('papers/{paper}/sources/{source}/part', [SourceController::class, 'part']);
-    Route::post('papers/{paper}/batches', [BatchController::class, 'store']);
-    Route::get('papers/{paper}/batches/{batch}', [BatchController::class, 'show']);
-    Route::post('papers/{paper}/batches/{batch}/leads/{place}/retry', [BatchController::class, 'retry'])->whereNumber('place');
-    Route::post('tidied', [ComposeController::class, 'tidied']);
-    Route::post('bylines', [ComposeController::class, 'bylines']);
-    Route::post('compose', [ComposeController::class, 'compose']);
-    Route::get('papers/{paper}/clipboard', [PageController::class, 'clipboard']);
+    Route::get('bin', [KeptController::class, 'papers']);
+    Route::put('papers/{id}', [PaperController::class, 'put'])->middleware('throttle:saves');
+
+    Route::prefix('papers/{paper}')->middleware('can:view,paper')->scopeBindings()->group(static function (): void {
+        Route::post('restore', [PaperController::class, 'restore']);
+
+        Route::middleware(Standing::class)->group(static function (): void {
+            Route::get('/', [PaperController::class, 'show']);
+            Route::get('revision', [PaperController::class, 'revision']);
+            Route::get('clipboard', [PageController::class, 'clipboard']);
+            Route::get('bin', [KeptController::class, 'sources']);
+            Route::get('states', [KeptController::class, 'settingsStates']);
+            Route::get('lookups', [LookupController::class, 'index']);
+            Route::get('sources/{source}', [SourceController::class, 'show']);
+            Route::get('sources/{source}/page-copy', [SourceController::class, 'pageCopy']);
+            Route::get('sources/{source}/states', [KeptController::class, 'sourceStates']);
+
+            Route::middleware('throttle:saves')->group(static function (): void {
+                Route::delete('/', [PaperController::class, 'remove']);
+                Route::post('states/{state}/restore', [PaperController::class, 'goBack'])->whereNumber('state');
+                Route::put('sources/{id}', [SourceController::class, 'put']);
+                Route::delete('sources/{source}', [SourceController::class, 'remove']);
+                Route::post('sources/{source}/part', [SourceController::class, 'part']);
+                Route::post('sources/{source}/states/{state}/restore', [SourceController::class, 'goBack'])
+                    ->whereNumber('state');
+                Route::delete('lookups/{lookup}', [LookupController::class, 'dismiss']);
+            });
+            Route::middleware('throttle:lookups')->group(static function (): void {
+                Route::post('lookups', [LookupController::class, 'store']);
+                Route::post('lookups/{lookup}/retry', [LookupController::class, 'retry']);
+                Route::post('lookups/{lookup}/choose', [LookupController::class, 'choose']);
+                Route::post('sources/{source}/lookup', [LookupController::class, 'again']);
+            });
+        });
+        Route::post('sources/{source}/restore', [SourceController::class, 'restore']);
+    });
     Route::any('{any}', static fn () => abort(404))->where('any', '.*');
 });
 
-Route::get('papers/{paper}/page.docx', [PageController::class, 'docx']);
+Route::get('papers/{paper}/page.docx', [PageController::class, 'docx'])
+    ->middleware(['can:view,paper', Standing::class]);
 Route::view('{any?}', 'app')->where('any', '(papers/[0-9A-Za-z]+(/.*)?)?');

@@ -22,9 +22,9 @@ final readonly class Catalogue
      *
      * @throws LookupFailed
      */
-    public function byIsbn(string $isbn): array
+    public function byIsbn(string $isbn, Deadline $deadline): array
     {
-        return $this->search(["bath.isbn=\"{$isbn}\""]);
+        return $this->search(["bath.isbn=\"{$isbn}\""], $deadline);
     }
 
     /**
@@ -32,9 +32,9 @@ final readonly class Catalogue
      *
      * @throws LookupFailed
      */
-    public function byId(string $id): array
+    public function byId(string $id, Deadline $deadline): array
     {
-        return $this->search(["rec.id=\"{$id}\""]);
+        return $this->search(["rec.id=\"{$id}\""], $deadline);
     }
 
     /**
@@ -44,12 +44,12 @@ final readonly class Catalogue
      *
      * @throws LookupFailed
      */
-    public function byTitle(string $title, string $author = ''): array
+    public function byTitle(string $title, string $author, Deadline $deadline): array
     {
         $by = $author === '' ? [] : ['dc.creator='.self::quoted($author)];
-        $found = $this->search(['dc.title='.self::quoted($title), ...$by]);
+        $found = $this->search(['dc.title='.self::quoted($title), ...$by], $deadline);
 
-        return $found !== [] ? $found : $this->search(['cql.anywhere='.self::quoted($title), ...$by]);
+        return $found !== [] ? $found : $this->search(['cql.anywhere='.self::quoted($title), ...$by], $deadline);
     }
 
     /**
@@ -58,16 +58,24 @@ final readonly class Catalogue
      *
      * @throws LookupFailed
      */
-    private function search(array $clauses): array
+    private function search(array $clauses, Deadline $deadline): array
     {
         if ($this->base === '') {
-            throw new LookupFailed('No library catalogue is set up here. Fill in the fields by hand.');
+            $sentence = 'No library catalogue is set up here. Fill in the fields by hand.';
+            throw LookupFailed::because(Reason::NotSetUp, $sentence);
         }
-        $url = $this->base.'?'.http_build_query(['operation' => 'searchRetrieve', 'version' => '1.2', 'recordSchema' => 'marcxml', 'maximumRecords' => self::MOST, 'query' => implode(' and ', $clauses)]);
+        $url = $this->base.'?'.http_build_query([
+            'operation' => 'searchRetrieve',
+            'version' => '1.2',
+            'recordSchema' => 'marcxml',
+            'maximumRecords' => self::MOST,
+            'query' => implode(' and ', $clauses),
+        ]);
         try {
-            return SruAnswer::parse($this->fetcher->fetch($url, 'application/xml', '~xml~i')->body)->records;
+            return SruAnswer::parse($this->fetcher->fetch(Wanted::xml($url), $deadline)->body)->records;
         } catch (Unreadable $problem) {
-            throw new LookupFailed($problem->getMessage().' Try again later, or fill in the fields by hand.');
+            $sentence = $problem->getMessage().' Try again later, or fill in the fields by hand.';
+            throw LookupFailed::because(Reason::Unreadable, $sentence);
         }
     }
 

@@ -22,19 +22,25 @@ final readonly class DoiRegistry
     }
 
     /** @throws LookupFailed */
-    public function find(string $doi): RegistryRecord
+    public function find(string $doi, Deadline $deadline): RegistryRecord
     {
         if ($this->base === '') {
-            throw new LookupFailed('No DOI registry is set up here. Fill in the fields by hand; the DOI is kept.');
+            $sentence = 'No DOI registry is set up here. Fill in the fields by hand; the DOI is kept.';
+            throw LookupFailed::because(Reason::NotSetUp, $sentence);
         }
         try {
-            $answer = $this->fetcher->fetch(rtrim($this->base, '/').'/'.str_replace('%2F', '/', rawurlencode($doi)), self::CSL, '~json~i');
+            $url = rtrim($this->base, '/').'/'.str_replace('%2F', '/', rawurlencode($doi));
+            $answer = $this->fetcher->fetch(Wanted::json($url, self::CSL), $deadline);
         } catch (LookupFailed $failure) {
-            throw str_contains($failure->getMessage(), '404') ? new LookupFailed('The registry knows no such DOI. Compare it with the one on the article, character by character.') : $failure;
+            throw $failure->reason !== Reason::NoSuchPage ? $failure : LookupFailed::because(
+                Reason::NoMatch,
+                'The registry knows no such DOI. Compare it with the one on the article, character by character.',
+            );
         }
         $item = json_decode($answer->body, true, 64);
         if (! is_array($item) || ! isset($item['title'])) {
-            throw new LookupFailed('The registry’s answer to this DOI cannot be read. Fill in the fields by hand; the DOI is kept.');
+            $sentence = 'The registry’s answer to this DOI cannot be read. Fill in the fields by hand; the DOI is kept.';
+            throw LookupFailed::because(Reason::Unreadable, $sentence);
         }
 
         return new RegistryRecord(['DOI' => $doi, ...$item]);
@@ -45,13 +51,15 @@ final readonly class DoiRegistry
      *
      * @throws LookupFailed
      */
-    public function search(string $title, string $author = ''): array
+    public function search(string $title, string $author, Deadline $deadline): array
     {
         if ($this->search === '') {
-            throw new LookupFailed('No registry of articles is set up here. Fill in the fields by hand.');
+            $sentence = 'No registry of articles is set up here. Fill in the fields by hand.';
+            throw LookupFailed::because(Reason::NotSetUp, $sentence);
         }
-        $url = $this->search.'?'.http_build_query(array_filter(['query.title' => $title, 'query.author' => $author, 'rows' => self::MOST]));
-        $answer = json_decode($this->fetcher->fetch($url, 'application/json', '~json~i')->body, true, 64);
+        $asked = array_filter(['query.title' => $title, 'query.author' => $author, 'rows' => self::MOST]);
+        $url = $this->search.'?'.http_build_query($asked);
+        $answer = json_decode($this->fetcher->fetch(Wanted::json($url), $deadline)->body, true, 64);
         $items = is_array($answer) ? ($answer['message']['items'] ?? $answer['items'] ?? []) : [];
 
         return array_values(array_map(static fn (array $item): RegistryRecord => new RegistryRecord($item), array_filter(is_array($items) ? $items : [], is_array(...))));

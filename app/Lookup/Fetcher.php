@@ -4,148 +4,242 @@ declare(strict_types=1);
 
 namespace Bibrel\App\Lookup;
 
-/** Fetches one page over HTTP: guarded at every redirect, limited in time and size. The only place that connects anywhere. */
+use GuzzleHttp\Exception\ConnectException;
+use GuzzleHttp\Handler\CurlMultiHandler;
+use GuzzleHttp\Promise\Coroutine;
+use GuzzleHttp\Promise\PromiseInterface;
+use GuzzleHttp\Promise\Utils;
+use GuzzleHttp\Psr7\Exception\MalformedUriException;
+use GuzzleHttp\Psr7\Uri;
+use GuzzleHttp\Psr7\UriResolver;
+use Illuminate\Http\Client\ConnectionException;
+use Illuminate\Http\Client\Factory;
+use Illuminate\Http\Client\Promises\LazyPromise;
+use Psr\Http\Message\ResponseInterface;
+
+/** Fetches documents over HTTP: guarded at every redirect, limited in time and size. The only place that connects anywhere. */
 final readonly class Fetcher
 {
+    private const CONNECT_SECONDS = 5;
+
     public function __construct(
+        private Factory $http,
         private AddressGuard $guard,
-        private StandinMap $standins,
-        private int $seconds,
+        private HostMap $hosts,
+        private PageMemory $memory,
+        private HostTurns $turns,
         private int $bytes,
         private int $redirects,
         private string $agent,
-        private PageMemory $memory,
-        private HostTurns $turns,
     ) {
     }
 
-    /** What is asked for where a web page is wanted. */
-    public const PAGE = 'text/html,application/xhtml+xml;q=0.9,*/*;q=0.5';
+    /** @throws LookupFailed */
+    public function fetch(Wanted $wanted, Deadline $deadline): FetchedPage
+    {
+        $page = $this->fetchAll([$wanted], $deadline, true)[0];
+
+        return $page instanceof LookupFailed ? throw $page : $page;
+    }
 
     /**
-     * @param  string  $wanted  a pattern for the types of content that can be read
-     * @param  bool  $again  past what is remembered from a while ago
+     * Fetches documents side by side.
      *
-     * @throws LookupFailed
+     * @template K of array-key
+     *
+     * @param  array<K, Wanted>  $wanted
+     * @param  bool  $patient  whether to wait for a turn where a host is asked by many
+     * @return array<K, FetchedPage|LookupFailed>
      */
-    public function fetch(string $url, string $accept = self::PAGE, string $wanted = '~html|xml|text/plain~i', bool $again = false): FetchedPage
+    public function fetchAll(array $wanted, Deadline $deadline, bool $patient = false): array
     {
-        $remembered = $again ? null : $this->memory->recall($url, $accept);
-        if ($remembered !== null) {
-            return $remembered;
+        $handler = new CurlMultiHandler;
+        $begun = [];
+        foreach ($wanted as $key => $one) {
+            $begun[$key] = $this->memory->recall($one) ?? $this->begun($one, $deadline, $handler, $patient);
         }
-        $deadline = microtime(true) + $this->seconds;
-        $from = $url;
-        for ($hop = 0; $hop <= $this->redirects; $hop++) {
-            $answer = $this->get($url, $deadline, $accept);
-            if ($answer['location'] === '') {
-                $page = $this->page($url, $answer, $wanted);
-                $this->memory->keep($from, $accept, $page);
-
-                return $page;
+        $ended = Utils::settle($begun)->wait();
+        $pages = [];
+        foreach ($wanted as $key => $one) {
+            $pages[$key] = $ended[$key]['value'] ?? self::failure($ended[$key]['reason'], $one);
+            if ($pages[$key] instanceof FetchedPage) {
+                $this->memory->keep($one, $pages[$key]);
             }
-            $url = self::resolve($url, $answer['location']);
         }
 
-        throw new LookupFailed('This page sends visitors round in a circle and never opens. Open it in the browser and copy the address it ends at.', $url);
+        return $pages;
+    }
+
+    private static function failure(\Throwable $reason, Wanted $wanted): LookupFailed
+    {
+        return $reason instanceof LookupFailed ? $reason : LookupFailed::because(
+            Reason::NoAddress,
+            'This address cannot be opened as it stands. Copy it again from the browser’s address bar.',
+            $wanted->url,
+        );
+    }
+
+    /** One document, through all its redirects. */
+    private function begun(Wanted $wanted, Deadline $deadline, CurlMultiHandler $handler, bool $patient): PromiseInterface
+    {
+        return Coroutine::of(function () use ($wanted, $deadline, $handler, $patient): \Generator {
+            $url = $wanted->url;
+            for ($hop = 0; $hop <= $this->redirects; $hop++) {
+                $host = $this->guard->parts($url)['host'];
+                $turn = $this->turns->take($host, $patient ? (int) ceil($deadline->left()) : 0);
+                try {
+                    /** @var Transfer $transfer */
+                    $transfer = yield $this->transfer($url, $wanted, $deadline, $handler);
+                } finally {
+                    $turn->release();
+                }
+                $next = self::location($url, $transfer->response);
+                if ($next === '') {
+                    return yield $this->page($url, $transfer, $wanted);
+                }
+                $url = $next;
+            }
+            throw LookupFailed::because(
+                Reason::Circle,
+                'This page sends visitors round in a circle and never opens. Open it in the browser and copy the address it ends at.',
+                $url,
+            );
+        });
     }
 
     /**
-     * @param  array{status: int, type: string, body: string, location: string}  $answer
+     * One request. Whatever the address spells, the connection goes to the very address that was checked.
      *
      * @throws LookupFailed
      */
-    private function page(string $url, array $answer, string $wanted): FetchedPage
+    private function transfer(string $url, Wanted $wanted, Deadline $deadline, CurlMultiHandler $handler): PromiseInterface
     {
-        $problem = match (true) {
-            $answer['status'] === 404, $answer['status'] === 410 => 'The site says there is no such page (404). Check the address, or fill in what you know by hand.',
-            $answer['status'] === 401, $answer['status'] === 403 => 'The site lets only its own visitors see this page. Fill in the fields from what you see in your browser.',
-            $answer['status'] === 429 => 'The site has had too many requests and asks to wait. Try again in a minute.',
-            $answer['status'] >= 500 => "The site has a problem of its own just now (error {$answer['status']}). Try again later, or fill in what you know by hand.",
-            $answer['status'] < 200 || $answer['status'] >= 300 => "The site answered with something unexpected ({$answer['status']}). Fill in what you know by hand.",
-            $answer['type'] !== '' && preg_match($wanted, $answer['type']) !== 1 => 'This address leads to a file ('.strtok($answer['type'], ';').'), not to a web page. Paste the address of the page it stands on, or fill in the fields by hand.',
-            trim($answer['body']) === '' => 'The page came back empty. Fill in the fields from what you see in your browser.',
-            default => '',
-        };
-        if ($problem !== '') {
-            throw new LookupFailed($problem, $url);
-        }
-
-        return new FetchedPage($url, $answer['type'], $answer['body']);
-    }
-
-    /**
-     * @return array{status: int, type: string, body: string, location: string}
-     *
-     * @throws LookupFailed
-     */
-    private function get(string $url, float $deadline, string $accept): array
-    {
-        ['scheme' => $scheme, 'host' => $host, 'port' => $port] = $this->guard->parts($url);
-        $standin = $this->standins->portFor($host, $port);
-        $left = $deadline - microtime(true);
+        ['host' => $host, 'port' => $port] = $this->guard->parts($url);
+        $standin = $this->hosts->portFor($host, $port);
+        $address = $standin === null
+            ? self::bracketed($this->guard->addresses($host)[0]).":{$port}"
+            : "127.0.0.1:{$standin}";
+        $left = $deadline->left();
         if ($left <= 0) {
-            throw new LookupFailed("The site took longer than {$this->seconds} seconds to answer. Try again, or fill in what you know by hand.", $url);
+            throw self::tooSlow($deadline, $url);
         }
-        $body = '';
-        $tooLarge = false;
-        $curl = curl_init();
-        // Whatever the address spells, the connection goes to the very address that was checked.
-        $address = $standin === null ? self::bracketed($this->guard->addresses($host)[0]).":{$port}" : "127.0.0.1:{$standin}";
-        curl_setopt_array($curl, [ // @phpstan-ignore argument.type (an empty proxy is how curl is told to use none)
-            // The stand-ins speak plain HTTP; everything else about the request is as on the real web.
-            CURLOPT_URL => $standin === null ? $url : (string) preg_replace('~^https:~i', 'http:', $url),
-            CURLOPT_CONNECT_TO => ["::{$address}"],
-            CURLOPT_PROTOCOLS => CURLPROTO_HTTP | CURLPROTO_HTTPS,
-            CURLOPT_PROXY => '',
-            CURLOPT_FOLLOWLOCATION => false,
-            CURLOPT_CONNECTTIMEOUT_MS => (int) min(5000, $left * 1000),
-            CURLOPT_TIMEOUT_MS => (int) ($left * 1000),
-            CURLOPT_ENCODING => '',
-            CURLOPT_USERAGENT => $this->agent,
-            CURLOPT_HTTPHEADER => ["Accept: {$accept}", 'Accept-Language: en,*;q=0.5'],
-            // Counted after decompression, so that a small file cannot unfold without end.
-            CURLOPT_WRITEFUNCTION => function (\CurlHandle $curl, string $chunk) use (&$body, &$tooLarge): int {
-                $body .= $chunk;
-                $tooLarge = strlen($body) > $this->bytes;
-
-                return $tooLarge ? -1 : strlen($chunk);
+        $sink = new LimitedSink($this->bytes);
+        $head = null;
+        $asked = (new Uri($url))->withHost($host)->withFragment('');
+        $options = [
+            'allow_redirects' => false,
+            'connect_timeout' => min(self::CONNECT_SECONDS, $left),
+            'timeout' => $left,
+            'decode_content' => true,
+            'sink' => $sink,
+            'on_headers' => static function (ResponseInterface $response) use (&$head): void {
+                $head = $response;
             },
-        ]);
-        $done = $this->turns->take($host, $deadline, static fn (): bool|string => curl_exec($curl));
-        $error = curl_errno($curl);
-        $status = (int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE);
-        $location = (string) curl_getinfo($curl, CURLINFO_REDIRECT_URL);
-        $type = (string) curl_getinfo($curl, CURLINFO_CONTENT_TYPE);
-        if ($tooLarge) {
-            throw new LookupFailed('This page is larger than '.intdiv($this->bytes, 1024 * 1024).' MB, so it is more likely a file. Fill in the fields by hand.', $url);
-        }
-        if ($done === false && $body === '') {
-            throw new LookupFailed(match ($error) {
-                CURLE_OPERATION_TIMEDOUT => "The site took longer than {$this->seconds} seconds to answer. Try again, or fill in what you know by hand.",
-                CURLE_COULDNT_CONNECT => "Nothing answers at “{$host}”".($port === 80 || $port === 443 ? '' : " on port {$port}").'. Check the address.',
-                60, 35, 51, 58, 59 => 'The site’s security certificate is not in order, so it was not opened. Fill in what you see in your browser.',
-                default => 'The site broke off before it answered. Try again, or fill in what you know by hand.',
-            }, $url);
-        }
-        $redirected = in_array($status, [301, 302, 303, 307, 308], true) && $location !== '';
+            'curl' => [
+                CURLOPT_CONNECT_TO => ["::{$address}"],
+                CURLOPT_PROTOCOLS => CURLPROTO_HTTP | CURLPROTO_HTTPS,
+                CURLOPT_PROXY => '',
+                CURLOPT_ENCODING => '',
+            ],
+        ];
+        // Those who answer in place of others speak plain HTTP; everything else about the request is as on the real web.
+        /** @var LazyPromise $sent */
+        $sent = $this->http->async()->setHandler($handler)->withUserAgent($this->agent)
+            ->withHeaders(['Accept' => $wanted->accept, 'Accept-Language' => 'en,*;q=0.5'])
+            ->withOptions($options)
+            ->get((string) ($standin === null ? $asked : $asked->withScheme('http')->withPort(null)));
 
-        return ['status' => $status, 'type' => $type, 'body' => $body, 'location' => $redirected ? self::asAsked($location, $scheme, $standin) : ''];
+        // Begun now, and not when somebody waits for it: that is what makes them run side by side.
+        return $sent->buildPromise()->then(function (mixed $ended) use (&$head, $sink, $deadline, $url): Transfer {
+            if ($sink->isOver) {
+                throw LookupFailed::because(
+                    Reason::TooLarge,
+                    'This page is larger than '.intdiv($this->bytes, 1024 * 1024).' MB, so it is more likely a file. Fill in the fields by hand.',
+                    $url,
+                );
+            }
+            $body = (string) $sink;
+            // What broke off is read as far as it came.
+            if ($head === null || ($ended instanceof \Throwable && $body === '')) {
+                throw $ended instanceof \Throwable ? $this->unanswered($ended, $deadline, $url) : self::brokeOff($url);
+            }
+
+            return new Transfer($head, $body);
+        });
+    }
+
+    private function unanswered(\Throwable $error, Deadline $deadline, string $url): LookupFailed
+    {
+        $cause = $error instanceof ConnectionException ? $error->getPrevious() : $error;
+        $code = $cause instanceof ConnectException || $cause instanceof \GuzzleHttp\Exception\RequestException
+            ? (int) ($cause->getHandlerContext()['errno'] ?? 0)
+            : 0;
+        $host = (string) parse_url($url, PHP_URL_HOST);
+
+        return match ($code) {
+            CURLE_OPERATION_TIMEDOUT => self::tooSlow($deadline, $url),
+            CURLE_COULDNT_CONNECT => LookupFailed::because(Reason::NoAnswer, "Nothing answers at “{$host}”. Check the address.", $url),
+            60, 35, 51, 58, 59 => LookupFailed::because(
+                Reason::BadCertificate,
+                'The site’s security certificate is not in order, so it was not opened. Fill in what you see in your browser.',
+                $url,
+            ),
+            default => self::brokeOff($url),
+        };
+    }
+
+    private static function tooSlow(Deadline $deadline, string $url): LookupFailed
+    {
+        return LookupFailed::because(
+            Reason::TooSlow,
+            "The site took longer than {$deadline->seconds} seconds to answer. Try again, or fill in what you know by hand.",
+            $url,
+        );
+    }
+
+    private static function brokeOff(string $url): LookupFailed
+    {
+        $sentence = 'The site broke off before it answered. Try again, or fill in what you know by hand.';
+
+        return LookupFailed::because(Reason::BrokeOff, $sentence, $url);
+    }
+
+    /** @throws LookupFailed */
+    private function page(string $url, Transfer $transfer, Wanted $wanted): FetchedPage
+    {
+        $status = $transfer->response->getStatusCode();
+        $type = $transfer->response->getHeaderLine('Content-Type');
+        [$reason, $problem] = match (true) {
+            $status === 404, $status === 410 => [Reason::NoSuchPage, 'The site says there is no such page (404). Check the address, or fill in what you know by hand.'],
+            $status === 401, $status === 403 => [Reason::Forbidden, 'The site lets only its own visitors see this page. Fill in the fields from what you see in your browser.'],
+            $status === 429 => [Reason::Busy, 'The site has had too many requests and asks to wait. Try again in a minute.'],
+            $status >= 500 => [Reason::SiteTrouble, "The site has a problem of its own just now (error {$status}). Try again later, or fill in what you know by hand."],
+            $status < 200 || $status >= 300 => [Reason::SiteTrouble, "The site answered with something unexpected ({$status}). Fill in what you know by hand."],
+            $type !== '' && preg_match($wanted->types, $type) !== 1 => [Reason::NoPage, 'This address leads to a file ('.strtok($type, ';').'), not to a web page. Paste the address of the page it stands on, or fill in the fields by hand.'],
+            trim($transfer->body) === '' => [Reason::EmptyPage, 'The page came back empty. Fill in the fields from what you see in your browser.'],
+            default => [null, ''],
+        };
+
+        return $reason === null ? new FetchedPage($url, $type, $transfer->body) : throw LookupFailed::because($reason, $problem, $url);
+    }
+
+    /** Where an answer sends on to, as a whole address; '' where it does not. */
+    private static function location(string $url, ResponseInterface $response): string
+    {
+        $location = $response->getHeaderLine('Location');
+        if ($location === '' || ! in_array($response->getStatusCode(), [301, 302, 303, 307, 308], true)) {
+            return '';
+        }
+        try {
+            return (string) UriResolver::resolve(new Uri($url), new Uri($location));
+        } catch (MalformedUriException) {
+            $sentence = 'This page sends visitors on to an address that is none. Open it in the browser and copy the address it ends at.';
+            throw LookupFailed::because(Reason::Circle, $sentence, $url);
+        }
     }
 
     private static function bracketed(string $address): string
     {
         return str_contains($address, ':') ? "[{$address}]" : $address;
-    }
-
-    /** A stand-in's relative redirect keeps the scheme the student's address had. */
-    private static function asAsked(string $location, string $scheme, ?int $standin): string
-    {
-        return $standin !== null && $scheme === 'https' ? (string) preg_replace('~^http:~i', 'https:', $location) : $location;
-    }
-
-    private static function resolve(string $from, string $location): string
-    {
-        return preg_match('~^https?://~i', $location) === 1 ? $location : rtrim($from, '/').'/'.ltrim($location, '/');
     }
 }

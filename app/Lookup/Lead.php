@@ -27,7 +27,7 @@ final readonly class Lead
     {
         $text = trim((string) preg_replace('/[\x{200B}\x{FEFF}\x{00A0}]/u', ' ', mb_scrub($pasted)));
         if ($text === '') {
-            throw new LookupFailed('The box is empty. Paste a link, an ISBN, a DOI, a title or a finished citation, or fill in the fields by hand with the links below.');
+            throw LookupFailed::because(Reason::EmptyBox, 'The box is empty. Paste a link, an ISBN, a DOI, a title or a finished citation, or fill in the fields by hand with the links below.');
         }
         if (preg_match('/^TY\s{1,2}-|^\s*@\s*[a-z]+\s*[{(]|^\s*[\[{]\s*["{]/im', $text) === 1 && preg_match('/^TY\s{1,2}-|^\s*@\s*[a-z]+\s*[{(]|^[\[{]/i', $text) === 1) {
             return new self(LeadKind::Records, $text, $pasted);
@@ -39,13 +39,20 @@ final readonly class Lead
     /**
      * Several leads at once, one a line; a single lead that runs over several lines stays one.
      *
+     * @param  int  $most  how many leads may be pasted together
      * @return list<string> empty where the text is no list of leads
+     *
+     * @throws LookupFailed for more than that many
      */
-    public static function lines(string $pasted): array
+    public static function lines(string $pasted, int $most): array
     {
-        $lines = array_values(array_filter(array_map(trim(...), preg_split('/\R/u', mb_scrub($pasted)) ?: []), static fn (string $line): bool => $line !== ''));
+        $lines = array_map(trim(...), preg_split('/\R/u', mb_scrub($pasted)) ?: []);
+        $lines = array_values(array_filter($lines, static fn (string $line): bool => $line !== ''));
         if (count($lines) < 2 || preg_match('/^TY\s{1,2}-|^\s*@\s*[a-z]+\s*[{(]|^[\[{]/i', trim($pasted)) === 1) {
             return [];
+        }
+        if (count($lines) > $most) {
+            throw LookupFailed::because(Reason::TooMany, "That is more than {$most} lines. Paste them in parts.");
         }
         $kinds = array_map(static function (string $line): ?LeadKind {
             try {
@@ -79,7 +86,7 @@ final readonly class Lead
         // What libraries put behind the number: "(pbk.)".
         $text = (string) preg_replace('/\s*\([\p{L} .:]{2,20}\)$|(?<=[\dXx])[.,;]$/u', '', $text);
         if (Isbn::looksLike($text)) {
-            $isbn = Isbn::parse($text) ?? throw new LookupFailed('This ISBN has a slip in it: its last digit does not fit the others. Compare it with the number above the barcode.');
+            $isbn = Isbn::parse($text) ?? throw LookupFailed::because(Reason::WrongIsbn, 'This ISBN has a slip in it: its last digit does not fit the others. Compare it with the number above the barcode.');
 
             return new self(LeadKind::Isbn, $isbn->thirteen(), $text);
         }
@@ -93,22 +100,22 @@ final readonly class Lead
         if (preg_match('~https?://[^\s<>"“”]+~iu', mb_substr($text, 0, 20000), $m) === 1) {
             $url = rtrim($m[0], '.,;:!?)]}’');
             if (strlen($url) > self::LONGEST) {
-                throw new LookupFailed('This address is too long to be one. Open the page in the browser and copy its address again.');
+                throw LookupFailed::because(Reason::TooLong, 'This address is too long to be one. Open the page in the browser and copy its address again.');
             }
 
             return new self(LeadKind::Address, $url, $text);
         }
         if (mb_strlen($text) > self::LONGEST) {
-            throw new LookupFailed('That is a long text ('.number_format(mb_strlen($text)).' characters) with no web address in it. Paste one lead a line, or fill in the fields by hand with the links below.');
+            throw LookupFailed::because(Reason::TooLong, 'That is a long text ('.number_format(mb_strlen($text)).' characters) with no web address in it. Paste one lead a line, or fill in the fields by hand with the links below.');
         }
         if (preg_match('~^(?:www\.)?(?:[\p{L}\p{N}](?:[\p{L}\p{N}-]*[\p{L}\p{N}])?\.)+\p{L}{2,}(?::\d{1,5})?(?:[/?#]\S*)?$~iu', $text) === 1) {
             return new self(LeadKind::Address, 'https://'.$text, $text, false);
         }
         if (preg_match('~^[a-z][a-z0-9+.-]*:(?!\s)~i', $text) === 1) {
-            throw new LookupFailed('Only addresses that begin with http:// or https:// can be looked up. Copy the address from the browser’s address bar.');
+            throw LookupFailed::because(Reason::NoAddress, 'Only addresses that begin with http:// or https:// can be looked up. Copy the address from the browser’s address bar.');
         }
         if (preg_match('~^\S+\.\S+/\S.*\s~u', $text) === 1) {
-            throw new LookupFailed('There is a space inside this address. Copy it again from the browser’s address bar.');
+            throw LookupFailed::because(Reason::NoAddress, 'There is a space inside this address. Copy it again from the browser’s address bar.');
         }
 
         return null;

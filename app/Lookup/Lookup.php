@@ -4,25 +4,14 @@ declare(strict_types=1);
 
 namespace Bibrel\App\Lookup;
 
-use Bibrel\Core\Read\Bibtex;
 use Bibrel\Core\Read\Bylines;
 use Bibrel\Core\Read\Catalogue\CatalogueRecord;
 use Bibrel\Core\Read\Catalogue\RegistryRecord;
-use Bibrel\Core\Read\Charset;
-use Bibrel\Core\Read\Citation\FinishedCitation;
 use Bibrel\Core\Read\Confidence;
-use Bibrel\Core\Read\CslJson;
 use Bibrel\Core\Read\Evidence;
 use Bibrel\Core\Read\Finding;
-use Bibrel\Core\Read\Image\ImageFile;
 use Bibrel\Core\Read\Reading;
 use Bibrel\Core\Read\Remark;
-use Bibrel\Core\Read\Ris;
-use Bibrel\Core\Read\Unreadable;
-use Bibrel\Core\Read\Web\Feed;
-use Bibrel\Core\Read\Web\LinkedDocuments;
-use Bibrel\Core\Read\Web\Oembed;
-use Bibrel\Core\Read\Web\WebPage;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\SearchAddress;
@@ -31,8 +20,24 @@ use Bibrel\Core\Source\Source;
 /** A lead in, an outcome out. What fails still gives a reading, with what is known and the reason as a remark. */
 final readonly class Lookup
 {
-    public function __construct(private Fetcher $fetcher, private Catalogue $catalogue, private DoiRegistry $registry)
+    public function __construct(
+        private Fetcher $fetcher,
+        private Catalogue $catalogue,
+        private DoiRegistry $registry,
+        private ReadingProcess $reader,
+    ) {
+    }
+
+    /**
+     * Whether it is worth looking up at all.
+     *
+     * @throws LookupFailed for the address of a search, with what can be done instead
+     */
+    public static function check(Lead $lead): void
     {
+        if ($lead->kind === LeadKind::Address) {
+            self::traced($lead);
+        }
     }
 
     /**
@@ -44,86 +49,73 @@ final readonly class Lookup
     public function of(string $pasted, string $today, bool $again = false): Outcome
     {
         $lead = Lead::recognise($pasted);
+        $deadline = Deadline::in((int) config('bibrel.lookup.seconds'));
 
         return match ($lead->kind) {
-            LeadKind::Address => Outcome::reading($this->page($lead, $today, $again)),
-            LeadKind::Doi => Outcome::reading($this->doi($lead)),
-            LeadKind::Isbn => $this->isbn($lead),
-            LeadKind::CatalogueRecord => Outcome::reading($this->record($lead->value)),
-            LeadKind::Title => $this->title($lead),
-            LeadKind::Citation => Outcome::citation(self::citation($lead->value)),
-            LeadKind::Records => Outcome::reading(...self::records($lead->value)),
+            LeadKind::Address => Outcome::reading($this->page($lead, $today, $again, $deadline)),
+            LeadKind::Doi => Outcome::reading($this->doi($lead, $deadline)),
+            LeadKind::Isbn => $this->isbn($lead, $deadline),
+            LeadKind::CatalogueRecord => Outcome::reading($this->record($lead->value, $deadline)),
+            LeadKind::Title => $this->title($lead, $deadline),
+            LeadKind::Citation => Outcome::citation($this->reader->citation($lead->value)),
+            LeadKind::Records => Outcome::reading(...$this->reader->records($lead->value, (int) config('bibrel.limits.records'))),
         };
     }
 
     /** @throws LookupFailed for the address of a search */
-    private function page(Lead $lead, string $today, bool $again): Reading
+    private function page(Lead $lead, string $today, bool $again, Deadline $deadline): Reading
     {
         $lead = self::traced($lead);
         try {
-            $page = $this->fetch($lead, $again);
+            $page = $this->fetch($lead, $again, $deadline);
+            $reading = str_starts_with(strtolower($page->contentType), 'image/')
+                ? $this->reader->picture($page)
+                : $this->document($page, $again, $deadline);
         } catch (LookupFailed $failure) {
-            return self::failed(['containers' => [['url' => $lead->url()]], 'kind' => 'web-page', 'reached' => 'web'], $lead->url(), $failure->getMessage());
-        }
-        $reading = str_starts_with(strtolower($page->contentType), 'image/')
-            ? ImageFile::read($page->body, $page->url)
-            : $this->document(Charset::toUtf8($page->body, $page->contentType), $page->url, $again);
-        $address = new Finding('containers.0.url', $page->url, new Evidence($page->url === $lead->url() ? 'The address you pasted.' : 'Where the address you pasted leads to.', $lead->pasted), Confidence::Stated);
+            $known = ['containers' => [['url' => $lead->url()]], 'kind' => 'web-page', 'reached' => 'web'];
 
+            return self::failed($known, $lead->url(), $failure->getMessage());
+        }
+        $where = $page->url === $lead->url() ? 'The address you pasted.' : 'Where the address you pasted leads to.';
+        $address = new Finding('containers.0.url', $page->url, new Evidence($where, $lead->pasted), Confidence::Stated);
         $reached = $reading->isListedOnly() ? [] : ['containers.0.url' => $address, 'accessed' => self::accessed($today)];
 
         return new Reading($reading->kind, $page->url, [...$reading->findings, ...$reached], $reading->remarks, $reading->copy);
     }
 
-    /** A page with what the documents it points to say more. */
-    private function document(string $html, string $url, bool $again): Reading
+    /**
+     * A page with what the documents it points to say more: welcome where they are to be had, missed by nobody where not.
+     *
+     * @throws LookupFailed
+     */
+    private function document(FetchedPage $page, bool $again, Deadline $deadline): Reading
     {
-        $links = LinkedDocuments::of($html, $url);
-        $more = [
-            ...($links['oembed'] === '' ? [] : Oembed::findings($this->beside($links['oembed'], 'application/json', '~json~i', $again))),
-            ...($links['feed'] === '' ? [] : Feed::findings($this->beside($links['feed'], 'application/rss+xml, application/atom+xml, application/xml;q=0.9', '~xml|rss|atom~i', $again), $url)),
-            ...($links['ris'] === '' ? [] : self::exported($this->beside($links['ris'], 'application/x-research-info-systems', '~research-info|text/plain~i', $again))),
-        ];
+        $links = array_filter($this->reader->links($page), static fn (string $url): bool => $url !== '');
+        $wanted = array_map(static fn (string $what, string $url): Wanted => match ($what) {
+            'oembed' => Wanted::json($url, again: $again),
+            'feed' => Wanted::feed($url, $again),
+            default => Wanted::ris($url, $again),
+        }, array_keys($links), $links);
+        $soon = $deadline->butAtMost((int) config('bibrel.lookup.linked_seconds'));
+        $linked = $wanted === [] ? [] : $this->fetcher->fetchAll(array_combine(array_keys($links), $wanted), $soon);
+        $found = array_filter($linked, static fn (FetchedPage|LookupFailed $one): bool => $one instanceof FetchedPage);
 
-        return WebPage::read($html, $url, $more);
-    }
-
-    /** A document beside a page: welcome where it is to be had, missed by nobody where it is not. */
-    private function beside(string $url, string $accept, string $wanted, bool $again): string
-    {
-        try {
-            return $this->fetcher->fetch($url, $accept, $wanted, $again)->body;
-        } catch (LookupFailed) {
-            return '';
-        }
-    }
-
-    /** @return list<Finding> */
-    private static function exported(string $ris): array
-    {
-        try {
-            $sources = Ris::sources($ris);
-        } catch (Unreadable) {
-            return [];
-        }
-        $reading = count($sources) === 1 ? Reading::of($sources[0], 'From the record the page exports (RIS).', Confidence::Likely) : null;
-
-        return $reading === null ? [] : array_values(array_filter($reading->findings, static fn (Finding $one): bool => ! in_array($one->field, ['containers.0.url', 'containers.1.url', 'reached'], true)));
+        return $this->reader->page($page, array_map(static fn (FetchedPage $one): string => $one->body, $found));
     }
 
     /** @throws LookupFailed */
-    private function fetch(Lead $lead, bool $again): FetchedPage
+    private function fetch(Lead $lead, bool $again, Deadline $deadline): FetchedPage
     {
-        $wanted = '~html|xml|text/plain|^image/~i';
         try {
-            return $this->fetcher->fetch($lead->url(), Fetcher::PAGE, $wanted, $again);
+            return $this->fetcher->fetch(Wanted::page($lead->url(), $again), $deadline);
         } catch (LookupFailed $failure) {
             // Without a scheme https was only assumed.
-            if ($lead->schemeGiven || ! str_starts_with($failure->getMessage(), 'Nothing answers')) {
+            if ($lead->schemeGiven || $failure->reason !== Reason::NoAnswer) {
                 throw $failure;
             }
+            $plain = (string) preg_replace('~^https~', 'http', $lead->url());
 
-            return $this->fetcher->fetch((string) preg_replace('~^https~', 'http', $lead->url()), Fetcher::PAGE, $wanted, $again);
+            return $this->fetcher->fetch(Wanted::page($plain, $again), $deadline);
         }
     }
 
@@ -139,28 +131,28 @@ final readonly class Lookup
             return Lead::recognise($address->pageBehind());
         }
         if ($address->isPreview()) {
-            throw new LookupFailed('This is a preview in an image search, and it does not say which page the picture stands on. Open that page and paste its address: a search engine is never the source of a picture.');
+            throw LookupFailed::because(Reason::SearchPage, 'This is a preview in an image search, and it does not say which page the picture stands on. Open that page and paste its address: a search engine is never the source of a picture.');
         }
         if ($address->isSearch()) {
-            throw new LookupFailed('This is the address of a search. It finds the source; it is not the source. Open the result and paste its own address.');
+            throw LookupFailed::because(Reason::SearchPage, 'This is the address of a search. It finds the source; it is not the source. Open the result and paste its own address.');
         }
 
         return $lead;
     }
 
-    private function doi(Lead $lead): Reading
+    private function doi(Lead $lead, Deadline $deadline): Reading
     {
         try {
-            return $this->registry->find($lead->value)->reading();
+            return $this->registry->find($lead->value, $deadline)->reading();
         } catch (LookupFailed $failure) {
             return self::failed(['kind' => 'journal-article', 'containers' => [['doi' => $lead->value]]], '', $failure->getMessage());
         }
     }
 
-    private function isbn(Lead $lead): Outcome
+    private function isbn(Lead $lead, Deadline $deadline): Outcome
     {
         try {
-            $records = $this->catalogue->byIsbn($lead->value);
+            $records = $this->catalogue->byIsbn($lead->value, $deadline);
         } catch (LookupFailed $failure) {
             return Outcome::reading(self::failed(['kind' => 'book', 'isbn' => $lead->value], '', $failure->getMessage()));
         }
@@ -173,9 +165,9 @@ final readonly class Lookup
     }
 
     /** @throws LookupFailed */
-    private function record(string $id): Reading
+    private function record(string $id, Deadline $deadline): Reading
     {
-        $record = $this->catalogue->byId($id)[0] ?? throw new LookupFailed('The library catalogue no longer has this record. Search for the title again.');
+        $record = $this->catalogue->byId($id, $deadline)[0] ?? throw LookupFailed::because(Reason::NoMatch, 'The library catalogue no longer has this record. Search for the title again.');
 
         return self::whole($record->reading());
     }
@@ -190,13 +182,15 @@ final readonly class Lookup
     }
 
     /** Candidates, nearest first; where nothing is found, a form with the words in it. */
-    private function title(Lead $lead): Outcome
+    private function title(Lead $lead, Deadline $deadline): Outcome
     {
         $words = trim(strip_tags($lead->value)) ?: $lead->value;
         $asked = trim("{$words} {$lead->author}");
+        // One that keeps silent leaves time for the other.
+        $half = $deadline->butAtMost(intdiv($deadline->seconds, 2));
         $places = [
-            'books' => fn (): array => array_map(static fn (CatalogueRecord $record): Candidate => Candidate::book($record, $asked), $this->catalogue->byTitle($words, $lead->author)),
-            'articles' => fn (): array => array_map(static fn (RegistryRecord $record): Candidate => Candidate::article($record, $asked), $this->registry->search($words, $lead->author)),
+            'books' => fn (): array => array_map(static fn (CatalogueRecord $record): Candidate => Candidate::book($record, $asked), $this->catalogue->byTitle($words, $lead->author, $half)),
+            'articles' => fn (): array => array_map(static fn (RegistryRecord $record): Candidate => Candidate::article($record, $asked), $this->registry->search($words, $lead->author, $deadline)),
         ];
         $candidates = [];
         $silent = [];
@@ -220,43 +214,6 @@ final readonly class Lookup
         usort($candidates, static fn (Candidate $a, Candidate $b): int => $b->nearness <=> $a->nearness);
 
         return Outcome::choice(array_slice($candidates, 0, 15));
-    }
-
-    /** @throws LookupFailed */
-    private static function citation(string $text): Reading
-    {
-        try {
-            return FinishedCitation::parse($text);
-        } catch (Unreadable $problem) {
-            throw new LookupFailed($problem->getMessage());
-        }
-    }
-
-    /**
-     * @return list<Reading>
-     *
-     * @throws LookupFailed
-     */
-    private static function records(string $text): array
-    {
-        [$format, $read] = match (true) {
-            preg_match('/^\s*TY\s/i', $text) === 1 => ['RIS', Ris::sources(...)],
-            preg_match('/^\s*@/', $text) === 1 => ['BibTeX', Bibtex::sources(...)],
-            default => ['CSL-JSON', CslJson::sources(...)],
-        };
-        try {
-            return array_map(static fn (Source $source): Reading => Reading::of($source, "From the record you pasted ({$format}).", remarks: self::cutShort($source)), $read($text));
-        } catch (Unreadable $problem) {
-            throw new LookupFailed($problem->getMessage());
-        }
-    }
-
-    /** @return list<Remark> */
-    private static function cutShort(Source $source): array
-    {
-        return isset($source->custom['csl']['bibtex'][Bibtex::CUT_SHORT])
-            ? [new Remark('names-cut-short', 'contributors', 'The record ends its names in “and others” and does not say who they are. Add them from the source: how many there are decides how the entry begins.')]
-            : [];
     }
 
     private static function accessed(string $today): Finding

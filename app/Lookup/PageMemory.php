@@ -13,22 +13,22 @@ final readonly class PageMemory
     {
     }
 
-    public function recall(string $url, string $accept): ?FetchedPage
+    public function recall(Wanted $wanted): ?FetchedPage
     {
-        $kept = $this->minutes > 0 ? $this->cache->get(self::key($url, $accept)) : null;
+        $kept = $this->minutes > 0 && ! $wanted->again ? $this->cache->get(self::key($wanted)) : null;
 
         return is_array($kept) ? new FetchedPage((string) $kept[0], (string) $kept[1], (string) gzuncompress((string) $kept[2])) : null;
     }
 
-    public function keep(string $url, string $accept, FetchedPage $page): void
+    public function keep(Wanted $wanted, FetchedPage $page): void
     {
         if ($this->minutes > 0) {
-            $this->cache->put(self::key($url, $accept), [$page->url, $page->contentType, gzcompress($page->body)], $this->minutes * 60);
+            $this->cache->put(self::key($wanted), [$page->url, $page->contentType, gzcompress($page->body)], $this->minutes * 60);
         }
     }
 
-    private static function key(string $url, string $accept): string
+    private static function key(Wanted $wanted): string
     {
-        return 'page:'.hash('sha256', $accept."\0".$url);
+        return 'page:'.hash('sha256', $wanted->accept."\0".$wanted->url);
     }
 }

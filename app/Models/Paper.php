@@ -25,37 +25,73 @@ use Illuminate\Support\Carbon;
  * @property string $style
  * @property array<string, mixed> $course
  * @property string $surname for the running head
- * @property int $version
+ * @property int $version of the settings
+ * @property int $revision raised by every change of the paper and of anything on it
+ * @property ?string $last_save
+ * @property ?string $last_tab
  * @property ?Carbon $updated_at
  * @property ?Carbon $removed_at
  * @property-read Collection<int, SourceRecord> $sources
  */
-final class Paper extends Model
+final class Paper extends Model implements Revisable
 {
+    use HasClientMadeId;
     use SoftDeletes;
 
     public const DELETED_AT = 'removed_at';
 
-    public $incrementing = false;
-
-    protected $keyType = 'string';
-
-    /** @var list<string> */
-    protected $guarded = [];
+    /** The columns a person sets. */
+    public const SETTINGS = ['title', 'style', 'surname', 'course'];
 
     /** @var array<string, string> */
-    protected $casts = ['course' => 'array', 'version' => 'integer', 'removed_at' => 'datetime'];
-
-    protected $dateFormat = 'Y-m-d H:i:s.v';
+    protected $casts = ['course' => 'array', 'version' => 'integer', 'revision' => 'integer', 'removed_at' => 'datetime'];
 
     /** @return HasMany<SourceRecord, $this> */
     public function sources(): HasMany
     {
         $sources = $this->hasMany(SourceRecord::class, 'paper_id');
         // Page copies are long and wanted one at a time.
-        $sources->select(['id', 'paper_id', 'data', 'reading', 'version', 'removed_at', 'created_at', 'updated_at'])->orderBy('id');
+        $sources->select(SourceRecord::WITHOUT_COPY)->orderBy('id');
 
         return $sources;
+    }
+
+    /** @return HasMany<LookupRecord, $this> */
+    public function lookups(): HasMany
+    {
+        return $this->hasMany(LookupRecord::class, 'paper_id');
+    }
+
+    public function version(): int
+    {
+        return $this->version;
+    }
+
+    public function typedIn(): ?string
+    {
+        return $this->last_tab;
+    }
+
+    public function changedAt(): ?Carbon
+    {
+        return $this->updated_at;
+    }
+
+    public function subjectType(): string
+    {
+        return 'paper';
+    }
+
+    /** @return array<string, mixed> */
+    public function state(): array
+    {
+        return $this->only(self::SETTINGS);
+    }
+
+    /** Says that something on the paper is new. */
+    public function raise(): void
+    {
+        $this->newQuery()->whereKey($this->id)->increment('revision', 1, ['updated_at' => $this->freshTimestampString()]);
     }
 
     public function styleInUse(): Style
@@ -73,14 +109,14 @@ final class Paper extends Model
         return RunningHead::of($this->styleInUse()->family(), $this->courseRules(), $this->surname, $this->title);
     }
 
-    /** @param  ?Source  $draft stands in for the saved source with the same id */
+    /** @param  ?Source  $draft stands in for the saved source with the same id, or next to them where none has it yet */
     public function page(?Source $draft = null): Page
     {
         $sources = [];
         foreach ($this->sources as $record) {
             $sources[$record->id] = $record->source();
         }
-        if ($draft !== null && isset($sources[$draft->id])) {
+        if ($draft !== null && $draft->id !== '') {
             $sources[$draft->id] = $draft;
         }
 

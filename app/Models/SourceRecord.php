@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Bibrel\App\Models;
 
+use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Source;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
 
 /**
  * A source as it is kept: its JSON shape, what looking it up found, and the text of the page it came from.
@@ -19,27 +21,29 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property ?array<string, mixed> $reading {lead, url, findings, remarks, settled}
  * @property ?list<array{tag: string, text: string}> $page_copy
  * @property int $version
+ * @property ?string $last_save
+ * @property ?string $last_tab
+ * @property ?Carbon $updated_at
+ * @property ?Carbon $removed_at
  * @property-read Paper $paper
  */
-final class SourceRecord extends Model
+final class SourceRecord extends Model implements Revisable
 {
+    use HasClientMadeId;
     use SoftDeletes;
 
     public const DELETED_AT = 'removed_at';
 
-    public $incrementing = false;
+    public const WITHOUT_COPY = [
+        'id', 'paper_id', 'data', 'reading', 'version', 'last_save', 'last_tab', 'removed_at', 'created_at', 'updated_at',
+    ];
 
     protected $table = 'sources';
 
-    protected $keyType = 'string';
-
-    /** @var list<string> */
-    protected $guarded = [];
-
     /** @var array<string, string> */
-    protected $casts = ['data' => 'array', 'reading' => 'array', 'page_copy' => 'array', 'version' => 'integer', 'removed_at' => 'datetime'];
-
-    protected $dateFormat = 'Y-m-d H:i:s.v';
+    protected $casts = [
+        'data' => 'array', 'reading' => 'array', 'page_copy' => 'array', 'version' => 'integer', 'removed_at' => 'datetime',
+    ];
 
     /** @return BelongsTo<Paper, $this> */
     public function paper(): BelongsTo
@@ -47,8 +51,43 @@ final class SourceRecord extends Model
         return $this->belongsTo(Paper::class, 'paper_id');
     }
 
+    public function version(): int
+    {
+        return $this->version;
+    }
+
+    public function typedIn(): ?string
+    {
+        return $this->last_tab;
+    }
+
+    public function changedAt(): ?Carbon
+    {
+        return $this->updated_at;
+    }
+
+    public function subjectType(): string
+    {
+        return 'source';
+    }
+
+    /** @return array<string, mixed> */
+    public function state(): array
+    {
+        return $this->only(['data', 'reading']);
+    }
+
     public function source(): Source
     {
         return Source::fromArray(['id' => $this->id] + $this->data, Kinds::all());
+    }
+
+    /** What it is called in lists and messages. */
+    public function name(): string
+    {
+        $source = $this->source();
+        $people = array_map(static fn (Contributor $one): string => $one->name->direct(), $source->contributors);
+
+        return strip_tags($source->title->main) ?: implode(', ', $people) ?: $source->container()->url ?: 'Source without a title';
     }
 }

@@ -3,6 +3,7 @@
 
 set -euo pipefail
 
+CALLED_FROM=$PWD
 ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)
 cd "$ROOT"
 PIDS=()
@@ -66,7 +67,7 @@ need_dependencies() {
     command -v node >/dev/null || fail "Node.js is missing. Install Node.js 20 or newer and run this again."
     [ -d vendor ] || rm -f var/stamps/composer
     [ -d node_modules ] || rm -f var/stamps/npm
-    [ -d public/build ] || rm -f var/stamps/interface
+    [ -f public/sw.js ] && [ -d public/build ] || rm -f var/stamps/interface
     local php_packages
     php_packages=$(digest composer.json core/composer.json packages/*/composer.json)
     [ "$(cat var/stamps/composer 2>/dev/null)" = "$php_packages" ] || say "Installing PHP packages …"
@@ -76,7 +77,7 @@ need_dependencies() {
     [ "$(cat var/stamps/npm 2>/dev/null)" = "$js_packages" ] || say "Installing interface packages …"
     once npm "$js_packages" npm ci --no-audit --no-fund
     local interface
-    interface=$(find resources/js resources/css vite.config.ts package-lock.json -type f -print0 | sort -z | xargs -0 cat | sha256sum | cut -c1-16)
+    interface=$(find resources/js resources/css vite.config.ts vite.worker.config.ts package-lock.json -type f -print0 | sort -z | xargs -0 cat | sha256sum | cut -c1-16)
     [ "$(cat var/stamps/interface 2>/dev/null)" = "$interface" ] || say "Building the interface …"
     once interface "$interface" build_interface
 }
@@ -105,13 +106,50 @@ socket_of() { printf '/tmp/bibrel-%s-%s.sock' "$(printf '%s' "$INSTANCE" | sha25
 
 sql() { mariadb --no-defaults --socket="$(socket_of db)" -u root "$@"; }
 
-# serve LOG COMMAND...: starts a server in a process group of its own, so that it ends when we say, with its children.
+# serve NAME LOG COMMAND...: starts a server in a process group of its own, so that it ends when we say, with its children.
+declare -A SERVED_NAME SERVED_LOG SERVED_COMMAND
 serve() {
-    local log=$1
-    shift
+    local name=$1 log=$2
+    shift 2
     setsid "$@" >>"$log" 2>&1 </dev/null 9>&- &
     PIDS+=($!)
+    SERVED_NAME[$!]=$name
+    SERVED_LOG[$!]=$log
+    SERVED_COMMAND[$!]=$(printf '%q ' "$@")
     printf '%s\n' "$!" >>"$INSTANCE/pids"
+}
+
+# Starts every server again that ends by itself, and says so. Never returns.
+keep_alive() {
+    local ended at last=0 quick=0
+    while true; do
+        ended=
+        wait -n -p ended "${PIDS[@]}" || true
+        [ -n "$ended" ] || { sleep 1; continue; }
+        local name=${SERVED_NAME[$ended]} log=${SERVED_LOG[$ended]} command=${SERVED_COMMAND[$ended]} pids=() pid
+        # Children of a server that was killed would hold its port and its socket.
+        kill -KILL -- "-$ended" 2>/dev/null || true
+        for pid in "${PIDS[@]}"; do [ "$pid" = "$ended" ] || pids+=("$pid"); done
+        PIDS=("${pids[@]}")
+        unset "SERVED_NAME[$ended]" "SERVED_LOG[$ended]" "SERVED_COMMAND[$ended]"
+        at=$(date +%s)
+        if ((at - last < 10)); then quick=$((quick + 1)); else quick=0; fi
+        last=$at
+        # What ends again and again is not asked to begin again without a pause.
+        if ((quick > 5)); then sleep 5; fi
+        say "$name had ended; it is started again. ($(date '+%H:%M:%S'))"
+        case $name in "PHP") rm -f "$(socket_of fpm)" ;; esac
+        eval "serve $(printf '%q %q' "$name" "$log") $command"
+    done
+}
+
+# Logs that have grown large make room for new ones.
+rotate_logs() {
+    local log
+    for log in "$INSTANCE"/*.log "$INSTANCE"/*.out; do
+        [ -f "$log" ] && [ "$(stat -c %s "$log")" -gt 1000000 ] && mv -f "$log" "$log.1"
+    done
+    return 0
 }
 
 # Servers of this instance that a killed run left behind.
@@ -119,7 +157,7 @@ end_leftovers() {
     local pid
     [ -f "$INSTANCE/pids" ] || return 0
     while read -r pid; do
-        if tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -qE "$INSTANCE|standins/router.php|queue:work|chromedriver|php-fpm: master|nginx: master"; then
+        if tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -qE "$INSTANCE|standins/router.php|queue:work|schedule:work|chromedriver|php-fpm: master|nginx: master"; then
             kill -TERM -- "-$pid" 2>/dev/null || true
             for _ in $(seq 100); do kill -0 "$pid" 2>/dev/null || break; sleep 0.1; done
         fi
@@ -136,9 +174,10 @@ start_mariadb() {
             || fail "MariaDB could not set up its data folder. The reason is at the end of $log."
     fi
     # Reachable by network from this machine only; root by its socket only.
-    serve "$log" mariadbd --no-defaults --datadir="$data" --user="$(id -un)" --bind-address=127.0.0.1 --port="$DB_PORT" \
+    serve MariaDB "$log" mariadbd --no-defaults --datadir="$data" --user="$(id -un)" --bind-address=127.0.0.1 --port="$DB_PORT" \
         --socket="$(socket_of db)" --pid-file="$INSTANCE/mariadb.pid" --skip-name-resolve \
-        --character-set-server=utf8mb4 --collation-server=utf8mb4_uca1400_ai_ci --innodb-flush-log-at-trx-commit=1
+        --character-set-server=utf8mb4 --collation-server=utf8mb4_uca1400_ai_ci --innodb-flush-log-at-trx-commit=1 \
+        --max-connections=200
     wait_for MariaDB "$log" sql -e 'select 1'
     local password
     password=$(sed -n 's/^DB_PASSWORD=//p' "$INSTANCE/.env")
@@ -171,17 +210,30 @@ SESSION_COOKIE=bibrel_session
 CACHE_STORE=file
 QUEUE_CONNECTION=database
 LOOKUP_REMEMBERED_MINUTES=${LOOKUP_REMEMBERED_MINUTES:-15}
-LOG_CHANNEL=single
+LOG_CHANNEL=daily
+CATALOGUE_URL=https://catalogue.northmere.example/sru
+DOI_URL=https://doi.northmere.example
+DOI_SEARCH_URL=https://doi.northmere.example/works
+BIBREL_EXTENSIONS='Bibrel\\Standins\\StandinsProvider'
 STANDINS_PORT=$STANDINS_PORT
 DEMO=${DEMO:-true}
 ENV
     )
 }
 
+# setting NAME: what the instance's settings say.
+setting() { sed -n "s/^$1=//p" "$INSTANCE/.env" | tail -n 1 | sed "s/^[\"']//; s/[\"']$//"; }
+
+# How the database's own programs reach it, as an option file: a password has no place on a command line.
+database_options() {
+    printf '[client]\nhost=%s\nport=%s\nuser=%s\npassword="%s"\n' \
+        "$(setting DB_HOST)" "$(setting DB_PORT)" "$(setting DB_USERNAME)" "$(setting DB_PASSWORD)"
+}
+
 php_in_instance() { BIBREL_INSTANCE="$INSTANCE" php "$@"; }
 
 start_standins() {
-    PHP_CLI_SERVER_WORKERS=6 serve "$INSTANCE/standins.log" php -d zend.assertions=-1 -S "127.0.0.1:$STANDINS_PORT" standins/router.php
+    PHP_CLI_SERVER_WORKERS=24 serve "The stand-in world" "$INSTANCE/standins.log" php -q -d zend.assertions=-1 -S "127.0.0.1:$STANDINS_PORT" standins/router.php
     wait_for "The stand-in world" "$INSTANCE/standins.log" answers "$STANDINS_PORT"
 }
 
@@ -202,7 +254,6 @@ pm.max_children = ${WORKERS:-8}
 pm.max_requests = 5000
 clear_env = no
 catch_workers_output = yes
-php_admin_value[opcache.enable] = 1
 php_admin_value[opcache.interned_strings_buffer] = 16
 php_admin_value[opcache.max_accelerated_files] = 20000
 php_admin_value[opcache.revalidate_freq] = 1
@@ -214,19 +265,24 @@ php_admin_value[post_max_size] = 8M
 CONF
     local root_flag=()
     [ "$(id -u)" != 0 ] || root_flag=(--allow-to-run-as-root)
-    BIBREL_INSTANCE="$INSTANCE" serve "$INSTANCE/fpm.out" "$fpm" --nodaemonize --fpm-config "$INSTANCE/fpm.conf" "${root_flag[@]}"
+    BIBREL_INSTANCE="$INSTANCE" serve PHP "$INSTANCE/fpm.out" "$fpm" --nodaemonize --fpm-config "$INSTANCE/fpm.conf" "${root_flag[@]}"
     wait_for PHP "$INSTANCE/fpm.log" test -S "$fpm_socket"
 
     mkdir -p "$INSTANCE/nginx"
     sed -e "s|@ROOT@|$ROOT|g; s|@INSTANCE@|$INSTANCE|g; s|@PORT@|$PORT|g; s|@FPM@|$fpm_socket|g" \
         -e "s|@USER@|$([ "$(id -u)" = 0 ] && printf 'user %s;' "$user")|" bin/support/nginx.conf >"$INSTANCE/nginx.conf"
-    serve "$INSTANCE/nginx.out" nginx -e "$INSTANCE/nginx.log" -c "$INSTANCE/nginx.conf" -p "$INSTANCE/nginx"
+    serve "The web server" "$INSTANCE/nginx.out" nginx -e "$INSTANCE/nginx.log" -c "$INSTANCE/nginx.conf" -p "$INSTANCE/nginx"
     wait_for "The web server" "$INSTANCE/nginx.log" answers "$PORT"
 }
 
-# The worker that looks up batches of leads in the background.
-start_worker() {
-    BIBREL_INSTANCE="$INSTANCE" serve "$INSTANCE/worker.log" bash -c 'while true; do php artisan queue:work database --sleep=1 --tries=1 --timeout=60 --max-time=3600; sleep 1; done'
+# The workers that look things up, apart from all requests, and what clears away once an hour.
+start_workers() {
+    local i
+    for i in $(seq "${LOOKUP_WORKERS:-4}"); do
+        BIBREL_INSTANCE="$INSTANCE" serve "Look-up worker $i" "$INSTANCE/worker.log" \
+            php artisan queue:work database --quiet --sleep=0.2 --tries=1 --timeout=50 --memory=256
+    done
+    BIBREL_INSTANCE="$INSTANCE" serve "The scheduler" "$INSTANCE/scheduler.log" php artisan schedule:work --quiet
 }
 
 # Ends what this script started, last first, by its own process ids.

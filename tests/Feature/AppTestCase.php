@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Tests\Feature;
 
 use Bibrel\App\Http\Middleware\Guest;
+use Bibrel\App\Papers\FirstPapers;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\DatabaseTransactions;
@@ -29,7 +30,9 @@ abstract class AppTestCase extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        config(['bibrel.demo' => false]);
+        config(['standins.demo' => false, 'queue.default' => 'sync']);
+        $this->app->forgetInstance(FirstPapers::class);
+        $this->app->bind(FirstPapers::class, static fn (): FirstPapers => new FirstPapers);
         $this->withCredentials();
         $this->guest = (string) Str::ulid();
         $this->as($this->guest);

@@ -9,8 +9,9 @@ use Bibrel\App\Lookup\FetchedPage;
 use Bibrel\App\Lookup\HostTurns;
 use Bibrel\App\Lookup\LookupFailed;
 use Bibrel\App\Lookup\PageMemory;
+use Bibrel\App\Lookup\Reason;
+use Bibrel\App\Lookup\Wanted;
 use Bibrel\App\Models\SourceRecord;
-use Illuminate\Cache\ArrayStore;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
@@ -22,7 +23,7 @@ final class LookupTest extends AppTestCase
     public function test_an_address_becomes_a_source_with_evidence(): void
     {
         $paper = $this->newPaper();
-        $answer = $this->lookUp($paper, ' www.slackwater.example/mill-twice-a-day ')->assertStatus(201);
+        $answer = $this->lookUp($paper, ' www.slackwater.example/mill-twice-a-day ');
         self::assertSame('Lotte', $answer->json('source.contributors.0.name.given'));
         self::assertSame('24 November 2026', $answer->json('source.accessed'));
         self::assertSame('likely', $answer->json('reading.findings.contributors.confidence'));
@@ -37,14 +38,15 @@ final class LookupTest extends AppTestCase
     {
         $paper = $this->newPaper();
         $id = (string) Str::ulid();
-        $this->lookUp($paper, 'https://www.slackwater.example/grain-by-moonlight', $id)->assertStatus(201);
-        $this->lookUp($paper, 'https://www.slackwater.example/grain-by-moonlight', $id)->assertOk();
+        $first = $this->start($paper, 'https://www.slackwater.example/grain-by-moonlight', $id)->assertStatus(202);
+        $again = $this->start($paper, 'https://www.slackwater.example/grain-by-moonlight', $id)->assertStatus(202);
+        self::assertSame($first->json('lookups.0.source'), $again->json('lookups.0.source'));
         self::assertCount(1, $this->lines($paper));
     }
 
     public function test_redirects_end_at_the_page_and_its_address(): void
     {
-        $answer = $this->lookUp($this->newPaper(), 'https://www.northmereheritage.example/old/mills.htm')->assertStatus(201);
+        $answer = $this->lookUp($this->newPaper(), 'https://www.northmereheritage.example/old/mills.htm');
         self::assertSame('https://www.northmereheritage.example/tide-mills', $answer->json('source.containers.0.url'));
         self::assertSame('Tide Mills of Northmere', $answer->json('source.title.main'));
     }
@@ -52,7 +54,7 @@ final class LookupTest extends AppTestCase
     public function test_a_catalogues_page_is_no_address_of_the_book(): void
     {
         $paper = $this->newPaper();
-        $answer = $this->lookUp($paper, 'https://shelfmark.example/record/118822')->assertStatus(201);
+        $answer = $this->lookUp($paper, 'https://shelfmark.example/record/118822');
         self::assertSame(['listed-only'], array_column((array) $answer->json('reading.remarks'), 'id'));
         self::assertNull($answer->json('source.accessed'));
         self::assertSame(['Karrick, Ysolde. Caulking: A History from Oakum to Foam. 2nd ed., Lowtide Books, 2012.'], $this->lines($paper));
@@ -61,7 +63,7 @@ final class LookupTest extends AppTestCase
     public function test_an_article_in_a_newspaper_archive_has_the_paper_and_the_archive(): void
     {
         $paper = $this->newPaper();
-        $this->lookUp($paper, 'https://oldnorthmerepapers.example/article/3401')->assertStatus(201);
+        $this->lookUp($paper, 'https://oldnorthmerepapers.example/article/3401');
         self::assertSame(['“The Lamplighters Strike.” The Gullhaven Gazette, 17 Nov. 1911, p. A2. Old Northmere Papers, oldnorthmerepapers.example/article/3401.'], $this->lines($paper));
     }
 
@@ -74,7 +76,7 @@ final class LookupTest extends AppTestCase
     public function test_what_fails_opens_the_form_with_the_address_and_the_reason(string $lead, string $sentence): void
     {
         $paper = $this->newPaper();
-        $answer = $this->lookUp($paper, $lead)->assertStatus(201);
+        $answer = $this->lookUp($paper, $lead);
         self::assertStringContainsString($sentence, (string) $answer->json('reading.remarks.0.sentence'));
         self::assertNotSame('', (string) $answer->json('source.containers.0.url'));
         self::assertCount(1, $this->lines($paper));
@@ -103,7 +105,7 @@ final class LookupTest extends AppTestCase
     public function test_what_is_no_address_gets_a_sentence_and_adds_nothing(string $lead, string $sentence): void
     {
         $paper = $this->newPaper();
-        $answer = $this->lookUp($paper, $lead)->assertStatus(422)->assertHeader('Content-Type', 'application/problem+json');
+        $answer = $this->start($paper, $lead)->assertStatus(422)->assertHeader('Content-Type', 'application/problem+json');
         self::assertStringContainsString($sentence, (string) $answer->json('detail'));
         self::assertSame([], $this->lines($paper));
     }
@@ -125,7 +127,7 @@ final class LookupTest extends AppTestCase
 
     public function test_a_title_nobody_has_opens_a_form_with_its_words(): void
     {
-        $answer = $this->lookUp($paper = $this->newPaper(), 'The Unwritten Atlas of Nowhere by Halima Brook')->assertStatus(201);
+        $answer = $this->lookUp($paper = $this->newPaper(), 'The Unwritten Atlas of Nowhere by Halima Brook');
         self::assertSame(['other', 'The Unwritten Atlas of Nowhere', 'Brook'], [$answer->json('source.kind'), $answer->json('source.title.main'), $answer->json('source.contributors.0.name.family')]);
         self::assertSame('lookup-failed', $answer->json('reading.remarks.0.id'));
         self::assertStringContainsString('neither among books nor among articles', (string) $answer->json('reading.remarks.0.sentence'));
@@ -135,30 +137,30 @@ final class LookupTest extends AppTestCase
     public function test_a_service_that_is_not_there_is_not_said_to_have_found_nothing(): void
     {
         config(['bibrel.services.catalogue' => '']);
-        self::assertStringContainsString('No library catalogue is set up here', (string) $this->lookUp($this->newPaper(), '978-1-4028-9462-6')->assertStatus(201)->json('reading.remarks.0.sentence'));
-        $sentence = (string) $this->lookUp($this->newPaper(), 'The Unwritten Atlas of Nowhere')->assertStatus(201)->json('reading.remarks.0.sentence');
+        self::assertStringContainsString('No library catalogue is set up here', (string) $this->lookUp($this->newPaper(), '978-1-4028-9462-6')->json('reading.remarks.0.sentence'));
+        $sentence = (string) $this->lookUp($this->newPaper(), 'The Unwritten Atlas of Nowhere')->json('reading.remarks.0.sentence');
         self::assertStringContainsString('found among articles. No library catalogue', $sentence);
         config(['bibrel.services.doi_search' => '']);
         $this->app?->forgetInstance(DoiRegistry::class);
-        self::assertStringContainsString('Titles cannot be looked up just now', (string) $this->lookUp($this->newPaper(), 'The Unwritten Atlas of Nowhere')->assertStatus(201)->json('reading.remarks.0.sentence'));
+        self::assertStringContainsString('Titles cannot be looked up just now', (string) $this->lookUp($this->newPaper(), 'The Unwritten Atlas of Nowhere')->json('reading.remarks.0.sentence'));
     }
 
     public function test_a_record_whose_names_are_cut_short_says_so(): void
     {
-        $answer = $this->lookUp($this->newPaper(), '@article{a, author = {Brook, Halima and others}, title = {Mills}, journal = {Tides}, year = 2014}')->assertStatus(201);
+        $answer = $this->lookUp($this->newPaper(), '@article{a, author = {Brook, Halima and others}, title = {Mills}, journal = {Tides}, year = 2014}');
         self::assertSame('names-cut-short', $answer->json('reading.remarks.0.id'));
     }
 
     public function test_a_lead_in_a_sentence_is_found(): void
     {
-        $answer = $this->lookUp($this->newPaper(), 'Look at this: <https://www.slackwater.example/grain-by-moonlight>, it is good.')->assertStatus(201);
+        $answer = $this->lookUp($this->newPaper(), 'Look at this: <https://www.slackwater.example/grain-by-moonlight>, it is good.');
         self::assertSame('Grain by Moonlight: A Night at the Sallow Gates', $answer->json('source.title.main'));
     }
 
     public function test_a_doi_in_any_spelling_becomes_its_article(): void
     {
         foreach (['10.5555/jch.2016.0123', 'doi:10.5555/jch.2016.0123', 'https://doi.org/10.5555/JCH.2016.0123', 'DOI: https://dx.doi.org/10.5555/jch.2016.0123.'] as $lead) {
-            $answer = $this->lookUp($paper = $this->newPaper(), $lead)->assertStatus(201);
+            $answer = $this->lookUp($paper = $this->newPaper(), $lead);
             self::assertSame('journal-article', $answer->json('source.kind'), $lead);
             self::assertSame(['Ilves, Piet, and Noor Castellan. “Grain and Tide in a Harbour Town.” Journal of Coastal History, vol. 12, no. 3, 2016, pp. 215–39, https://doi.org/10.5555/'.(str_contains($lead, 'JCH') ? 'jch' : 'jch').'.2016.0123.'], $this->lines($paper), $lead);
             self::assertSame('stated', $answer->json('reading.findings')['title.main']['confidence']);
@@ -167,7 +169,7 @@ final class LookupTest extends AppTestCase
 
     public function test_a_doi_nobody_knows_keeps_the_doi_and_says_so(): void
     {
-        $answer = $this->lookUp($this->newPaper(), '10.5555/no.such.thing')->assertStatus(201);
+        $answer = $this->lookUp($this->newPaper(), '10.5555/no.such.thing');
         self::assertSame('10.5555/no.such.thing', $answer->json('source.containers.0.doi'));
         self::assertStringContainsString('knows no such DOI', (string) $answer->json('reading.remarks.0.sentence'));
     }
@@ -175,7 +177,7 @@ final class LookupTest extends AppTestCase
     public function test_an_isbn_becomes_its_book_and_asks_whether_the_whole_was_used(): void
     {
         $paper = $this->newPaper();
-        $answer = $this->lookUp($paper, 'ISBN 1-4028-9462-7')->assertStatus(201);
+        $answer = $this->lookUp($paper, 'ISBN 1-4028-9462-7');
         self::assertSame(['Brook, Halima. Moonpower: Mills of the Tidal Coast. Quayside Press, 2014.'], $this->lines($paper));
         self::assertSame('whole-or-part', $answer->json('reading.remarks.0.id'));
         $part = $this->postJson("/api/papers/{$paper}/sources/{$answer->json('id')}/part", ['version' => 1])->assertOk();
@@ -189,19 +191,22 @@ final class LookupTest extends AppTestCase
     public function test_a_title_comes_back_as_editions_to_choose_from(): void
     {
         $paper = $this->newPaper();
-        $choice = $this->lookUp($paper, 'Moonpower by Halima Brook')->assertOk()->json('choice');
+        $lookup = $this->start($paper, 'Moonpower by Halima Brook')->assertStatus(202)->json('lookups.0');
+        $choice = $lookup['choice'];
         self::assertCount(4, $choice);
         self::assertSame(['Moonpower: mills of the tidal coast'], array_values(array_unique(array_column($choice, 'title'))));
         self::assertCount(4, array_unique(array_column($choice, 'particulars')), 'What tells the editions apart is shown.');
         self::assertSame([], $this->lines($paper), 'Nothing is added before a choice is made.');
         $second = array_values(array_filter($choice, static fn (array $one): bool => str_contains($one['particulars'], 'Second edition') && ! str_contains($one['particulars'], 'E-book')))[0];
-        $this->lookUp($paper, $second['lead'])->assertStatus(201);
+        $this->postJson("/api/papers/{$paper}/lookups/{$lookup['id']}/choose", ['lead' => $second['lead'], 'take' => 'whole'])
+            ->assertStatus(202)->assertJsonPath('lookups.0.state', 'added');
+        self::assertSame(['whole-or-part'], $this->getJson("/api/papers/{$paper}")->json('sources.0.reading.settled'), 'What was answered is not asked again.');
         self::assertSame(['Brook, Halima. Moonpower: Mills of the Tidal Coast. 2nd ed., rev., Quayside Press, 2021.'], $this->lines($paper));
     }
 
     public function test_articles_stand_among_the_candidates_nearest_first(): void
     {
-        $choice = $this->lookUp($this->newPaper(), 'The sound a moth makes')->assertOk()->json('choice');
+        $choice = $this->start($this->newPaper(), 'The sound a moth makes')->json('lookups.0.choice');
         self::assertSame(['doi:10.5555/sa.2020.44', false], [$choice[0]['lead'], $choice[0]['isBook']]);
     }
 
@@ -209,47 +214,49 @@ final class LookupTest extends AppTestCase
     {
         $paper = $this->newPaper('mla-9');
         $pasted = 'Brook, Halima. Moonpower: Mills Of The Tidal Coast. Quayside Press, Inc, 2014.';
-        $compared = $this->lookUp($paper, $pasted)->assertOk()->json('compared');
+        $lookup = $this->start($paper, $pasted)->assertStatus(202)->json('lookups.0');
+        $compared = $lookup['compared'];
         self::assertSame('Brook, Halima. Moonpower: Mills of the Tidal Coast. Quayside Press, 2014.', implode('', array_column($compared['ours'], 0)));
         self::assertGreaterThanOrEqual(2, count(array_filter($compared['stretches'], static fn (array $one): bool => $one['why'] !== '')));
         self::assertSame([], $this->lines($paper));
-        $this->postJson("/api/papers/{$paper}/lookups", ['id' => (string) Str::ulid(), 'lead' => $pasted, 'today' => '2026-11-24', 'take' => 'citation'])->assertStatus(201);
+        $this->postJson("/api/papers/{$paper}/lookups/{$lookup['id']}/choose", ['take' => 'citation'])->assertStatus(202);
         self::assertCount(1, $this->lines($paper));
     }
 
     public function test_records_are_added_as_they_are(): void
     {
         $paper = $this->newPaper();
-        $answer = $this->lookUp($paper, "TY  - BOOK\nAU  - Brook, Halima\nTI  - Moonpower\nPB  - Quayside Press\nPY  - 2014\nER  - \nTY  - BOOK\nAU  - Pell, Oona\nTI  - The Long Pier\nPB  - Lowtide Books\nPY  - 2020\nER  - ")->assertStatus(201);
-        self::assertCount(2, $answer->json('added'));
+        $answer = $this->start($paper, "TY  - BOOK\nAU  - Brook, Halima\nTI  - Moonpower\nPB  - Quayside Press\nPY  - 2014\nER  - \nTY  - BOOK\nAU  - Pell, Oona\nTI  - The Long Pier\nPB  - Lowtide Books\nPY  - 2020\nER  - ");
+        self::assertSame(2, $answer->json('lookups.0.added'));
+        self::assertSame(['', ''], array_column(array_column($this->getJson("/api/papers/{$paper}")->json('sources'), 'reading'), 'lead'), 'The pasted text is not kept with each of them.');
         self::assertSame(['Brook, Halima. Moonpower. Quayside Press, 2014.', 'Pell, Oona. The Long Pier. Lowtide Books, 2020.'], $this->lines($paper));
-        $this->lookUp($paper, '@book{x, title = {The Gate}, author = {Reis, Joana}, publisher = {Lowtide Books}, year = 1999}')->assertStatus(201);
+        $this->lookUp($paper, '@book{x, title = {The Gate}, author = {Reis, Joana}, publisher = {Lowtide Books}, year = 1999}');
         self::assertCount(3, $this->lines($paper));
     }
 
     public function test_a_database_page_names_the_database_and_not_its_vendor(): void
     {
         $paper = $this->newPaper();
-        $answer = $this->lookUp($paper, 'https://shorelinescholar.example/stable/6033')->assertStatus(201);
+        $answer = $this->lookUp($paper, 'https://shorelinescholar.example/stable/6033');
         self::assertSame('Shoreline Scholar', $answer->json('source.containers.1.title'));
         self::assertSame(['Brook, Halima. “‘A Very Patient Wheel’: Millers in the Parish Books.” Journal of Coastal History, vol. 9, no. 1, 2013, pp. 1–27. Shoreline Scholar, shorelinescholar.example/stable/6033.'], $this->lines($paper));
     }
 
     public function test_an_image_preview_is_traced_to_the_page_the_picture_stands_on(): void
     {
-        $answer = $this->lookUp($this->newPaper(), 'https://www.lookaround.example/imgres?imgurl=https%3A%2F%2Fpictureloft.example%2Ffull%2Fx.jpg&imgrefurl=https%3A%2F%2Fpictureloft.example%2Fphotos%2Fsluice-at-dusk-8841')->assertStatus(201);
+        $answer = $this->lookUp($this->newPaper(), 'https://www.lookaround.example/imgres?imgurl=https%3A%2F%2Fpictureloft.example%2Ffull%2Fx.jpg&imgrefurl=https%3A%2F%2Fpictureloft.example%2Fphotos%2Fsluice-at-dusk-8841');
         self::assertSame(['photograph', 'Sluice at Dusk', 'Pictureloft', '4 October 2019'], [$answer->json('source.kind'), $answer->json('source.title.main'), $answer->json('source.containers.0.title'), $answer->json('source.containers.0.date')]);
     }
 
     public function test_a_page_that_breaks_off_is_read_as_far_as_it_came(): void
     {
-        $answer = $this->lookUp($this->newPaper(), 'https://lanternlab.example/cut-off')->assertStatus(201);
+        $answer = $this->lookUp($this->newPaper(), 'https://lanternlab.example/cut-off');
         self::assertSame(['Moths at the pump house', 'Teal'], [$answer->json('source.title.main'), $answer->json('source.contributors.0.name.family')]);
     }
 
     public function test_a_feed_cannot_make_the_reader_open_files(): void
     {
-        $answer = $this->lookUp($this->newPaper(), 'https://lanternlab.example/fed')->assertStatus(201);
+        $answer = $this->lookUp($this->newPaper(), 'https://lanternlab.example/fed');
         self::assertStringNotContainsString('root:', (string) $answer->getContent());
         self::assertNull($answer->json('source.contributors'));
     }
@@ -257,20 +264,20 @@ final class LookupTest extends AppTestCase
     public function test_a_video_page_without_words_is_known_by_its_embedding_answer(): void
     {
         $paper = $this->newPaper();
-        $this->lookUp($paper, 'https://www.tideline.example/v/9120')->assertStatus(201);
+        $this->lookUp($paper, 'https://www.tideline.example/v/9120');
         self::assertSame(['“How the Sluice Opens.” Tideline, uploaded by Mill School, www.tideline.example/v/9120. Accessed 24 Nov. 2026.'], $this->lines($paper));
     }
 
     public function test_a_feed_names_the_author_a_page_hides(): void
     {
-        $answer = $this->lookUp($this->newPaper(), 'https://mothandlamp.example/2021/12/the-year-in-wings')->assertStatus(201);
+        $answer = $this->lookUp($this->newPaper(), 'https://mothandlamp.example/2021/12/the-year-in-wings');
         self::assertSame('Teal', $answer->json('source.contributors.0.name.family'));
         self::assertSame('From the site’s feed.', $answer->json('reading.findings.contributors.evidence.where'));
     }
 
     public function test_a_pictures_own_address_reads_the_file_and_asks_for_its_place(): void
     {
-        $answer = $this->lookUp($this->newPaper(), 'https://pictureloft.example/full/sluice.jpg')->assertStatus(201);
+        $answer = $this->lookUp($this->newPaper(), 'https://pictureloft.example/full/sluice.jpg');
         self::assertSame(['photograph', 'Sluice at Dusk', 'Marrow-Lund', '4 October 2019'], [$answer->json('source.kind'), $answer->json('source.title.main'), $answer->json('source.contributors.0.name.family'), $answer->json('source.containers.0.date')]);
         self::assertSame('picture-file', $answer->json('reading.remarks.0.id'));
     }
@@ -279,8 +286,11 @@ final class LookupTest extends AppTestCase
     {
         $paper = $this->newPaper();
         $id = $this->lookUp($paper, 'https://www.slackwater.example/grain-by-moonlight')->json('id');
-        $this->putJson("/api/papers/{$paper}/sources/{$id}", ['version' => 1, 'source' => ['kind' => 'web-page', 'title' => ['main' => 'My own title']]])->assertOk();
-        $again = $this->postJson("/api/papers/{$paper}/sources/{$id}/lookup", ['today' => '2026-11-25'])->assertOk();
+        $mine = ['kind' => 'web-page', 'title' => ['main' => 'My own title']];
+        $this->putJson("/api/papers/{$paper}/sources/{$id}", ['version' => 1, 'source' => $mine])->assertOk();
+        $this->postJson("/api/papers/{$paper}/sources/{$id}/lookup", ['today' => '2026-11-25'])
+            ->assertStatus(202)->assertJsonPath('lookups.0.state', 'added');
+        $again = $this->getJson("/api/papers/{$paper}/sources/{$id}")->assertOk()->assertJsonPath('version', 3);
         self::assertSame('My own title', $again->json('source.title.main'));
         self::assertSame('Grain by Moonlight: A Night at the Sallow Gates', $again->json('reading.findings')['title.main']['value']);
     }
@@ -291,8 +301,9 @@ final class LookupTest extends AppTestCase
         $id = (string) $this->lookUp($paper, 'https://www.slackwater.example/grain-by-moonlight')->json('id');
         $record = SourceRecord::query()->findOrFail($id);
         $record->update(['reading' => ['lead' => 'https://lanternlab.example/down'] + (array) $record->reading]);
-        $again = $this->postJson("/api/papers/{$paper}/sources/{$id}/lookup", ['today' => '2026-11-25'])->assertStatus(422);
-        self::assertStringContainsString('What was found before is kept.', (string) $again->json('detail'));
+        $again = $this->postJson("/api/papers/{$paper}/sources/{$id}/lookup", ['today' => '2026-11-25'])->json('lookups.0');
+        self::assertSame('failed', $again['state']);
+        self::assertStringContainsString('What was found before is kept.', $again['sentence']);
         $record->refresh();
         self::assertArrayHasKey('title.main', $record->reading['findings'] ?? []);
         self::assertNotSame([], $record->page_copy);
@@ -301,45 +312,69 @@ final class LookupTest extends AppTestCase
     public function test_an_answer_is_remembered_for_a_while_and_asked_for_anew_on_demand(): void
     {
         $memory = new PageMemory(Cache::store('array'), 15);
-        self::assertNull($memory->recall('https://a.example/', 'text/html'));
-        $memory->keep('https://a.example/', 'text/html', new FetchedPage('https://a.example/x', 'text/html', 'moth'));
-        self::assertSame('moth', $memory->recall('https://a.example/', 'text/html')?->body);
-        self::assertNull($memory->recall('https://a.example/', 'application/json'), 'Another form of it is another answer.');
-        self::assertNull((new PageMemory(Cache::store('array'), 0))->recall('https://a.example/', 'text/html'));
+        $page = Wanted::page('https://a.example/');
+        self::assertNull($memory->recall($page));
+        $memory->keep($page, new FetchedPage('https://a.example/x', 'text/html', 'moth'));
+        self::assertSame('moth', $memory->recall($page)?->body);
+        self::assertNull($memory->recall(Wanted::page('https://a.example/', true)), 'Asked for anew.');
+        self::assertNull($memory->recall(Wanted::json('https://a.example/')), 'Another form of it is another answer.');
+        self::assertNull((new PageMemory(Cache::store('array'), 0))->recall($page));
     }
 
     public function test_a_host_is_never_asked_by_more_than_a_few_at_once(): void
     {
-        $turns = new HostTurns(new ArrayStore, 2);
-        $soon = microtime(true) + 0.2;
-        $inside = fn (): string => $turns->take('a.example', $soon, fn (): string => $turns->take('a.example', $soon, fn (): string => 'two'));
-        self::assertSame('two', $inside());
-        self::assertSame('three', $turns->take('b.example', $soon, fn (): string => $turns->take('a.example', $soon, fn (): string => 'three')), 'Another host has turns of its own.');
-        $this->expectException(LookupFailed::class);
-        $turns->take('a.example', $soon, fn (): string => $turns->take('a.example', $soon, fn (): string => $turns->take('a.example', $soon, fn (): string => 'never')));
+        $turns = new HostTurns(Cache::store('array'), 2);
+        $first = $turns->take('a.example', 0);
+        $turns->take('a.example', 0);
+        $turns->take('b.example', 0)->release();
+        try {
+            $turns->take('a.example', 0);
+            self::fail('A third one was let through.');
+        } catch (LookupFailed $failure) {
+            self::assertSame(Reason::Busy, $failure->reason);
+        }
+        $first->release();
+        self::assertTrue($turns->take('a.example', 0)->release(), 'A turn that was given back is free.');
     }
 
-    public function test_several_leads_become_a_batch_in_which_one_bad_line_holds_up_none(): void
+    public function test_several_leads_become_look_ups_of_which_one_bad_line_holds_up_none(): void
     {
-        config(['queue.default' => 'sync']);
         $paper = $this->newPaper();
         $leads = "https://www.slackwater.example/grain-by-moonlight\n\n10.5555/jch.2016.0123\nhttps://lanternlab.example/down\nMoonpower by Halima Brook\n978-1-4028-9462-6\n";
-        self::assertSame(5, $this->lookUp($paper, $leads)->assertOk()->json('lines'));
         $id = (string) Str::ulid();
-        $batch = $this->postJson("/api/papers/{$paper}/batches", ['id' => $id, 'leads' => $leads, 'today' => '2026-11-24'])->assertStatus(201);
-        self::assertSame(['added', 'added', 'failed', 'look', 'look'], array_column($batch->json('leads'), 'state'));
-        self::assertStringContainsString('error 503', $batch->json('leads.2.sentence'));
-        self::assertStringContainsString('Choose the one', $batch->json('leads.3.sentence'));
+        $rows = $this->start($paper, $leads, $id)->assertStatus(202)->json('lookups');
+        self::assertSame(['added', 'added', 'failed', 'choice', 'added'], array_column($rows, 'state'));
+        self::assertSame([$id], array_values(array_unique(array_column($rows, 'batch'))));
+        self::assertStringContainsString('error 503', $rows[2]['sentence']);
         self::assertCount(3, $this->lines($paper));
-        $this->postJson("/api/papers/{$paper}/batches", ['id' => $id, 'leads' => $leads, 'today' => '2026-11-24'])->assertOk();
+        $this->start($paper, $leads, $id)->assertStatus(202);
         self::assertCount(3, $this->lines($paper), 'Asking twice with one id adds nothing.');
-        $retried = $this->postJson("/api/papers/{$paper}/batches/{$id}/leads/2/retry")->assertOk();
-        self::assertSame('failed', $retried->json('leads.2.state'));
-        $this->as((string) Str::ulid())->getJson("/api/papers/{$paper}/batches/{$id}")->assertNotFound();
+        $again = $this->postJson("/api/papers/{$paper}/lookups/{$rows[2]['id']}/retry")->assertStatus(202);
+        self::assertSame('failed', $again->json('lookups.2.state'));
     }
 
-    private function lookUp(string $paper, string $lead, ?string $id = null): TestResponse
+    public function test_what_a_page_points_to_is_fetched_side_by_side_and_never_waited_for_long(): void
     {
-        return $this->postJson("/api/papers/{$paper}/lookups", ['id' => $id ?? (string) Str::ulid(), 'lead' => $lead, 'today' => '2026-11-24']);
+        $start = microtime(true);
+        $answer = $this->lookUp($this->newPaper(), 'https://lanternlab.example/points-to-silence');
+        self::assertSame('Three silent neighbours', $answer->json('source.title.main'));
+        self::assertLessThan(9, microtime(true) - $start, 'Three documents that never come are waited for once, for five seconds.');
+    }
+
+    /** Starts a look-up, which the queue carries out at once in these tests. */
+    private function start(string $paper, string $lead, ?string $id = null, ?string $take = null): TestResponse
+    {
+        $asked = ['id' => $id ?? (string) Str::ulid(), 'lead' => $lead, 'today' => '2026-11-24', 'take' => $take];
+
+        return $this->postJson("/api/papers/{$paper}/lookups", $asked);
+    }
+
+    /** Looks a lead up and gives the source it became. */
+    private function lookUp(string $paper, string $lead, ?string $take = null): TestResponse
+    {
+        $lookup = $this->start($paper, $lead, null, $take)->assertStatus(202)->json('lookups.0');
+        self::assertSame('added', $lookup['state'], $lookup['sentence']);
+
+        return $this->getJson("/api/papers/{$paper}/sources/{$lookup['source']}")->assertOk();
     }
 }

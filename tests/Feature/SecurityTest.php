@@ -6,9 +6,11 @@ namespace Bibrel\Tests\Feature;
 
 use Bibrel\App\Http\Middleware\Guest;
 use Bibrel\App\Lookup\AddressGuard;
+use Bibrel\App\Lookup\Deadline;
 use Bibrel\App\Lookup\Fetcher;
+use Bibrel\App\Lookup\HostMap;
 use Bibrel\App\Lookup\LookupFailed;
-use Bibrel\App\Lookup\StandinMap;
+use Bibrel\App\Lookup\Wanted;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -37,7 +39,7 @@ final class SecurityTest extends AppTestCase
                 return false;
             }
         });
-        $this->putJson('/api/papers/01ARZ3NDEKTSV4RRFFQ69G5FAV', ['version' => 0, 'title' => 'x', 'style' => 'mla-9'])->assertStatus(419)->assertJsonPath('detail', 'Reload the page; your work is saved.');
+        $this->putJson('/api/papers/01ARZ3NDEKTSV4RRFFQ69G5FAV', ['version' => 0, 'title' => 'x', 'style' => 'mla-9'])->assertStatus(419)->assertJsonPath('title', 'The page has been open for a long time');
         $this->deleteJson('/api/papers/01ARZ3NDEKTSV4RRFFQ69G5FAV')->assertStatus(419);
     }
 
@@ -81,6 +83,8 @@ final class SecurityTest extends AppTestCase
         yield 'translated into IPv6' => ['http://a.example/', ['64:ff9b::7f00:1']];
         yield 'unique local IPv6' => ['http://a.example/', ['fd00::1']];
         yield 'link-local IPv6' => ['http://a.example/', ['fe80::1']];
+        yield 'a cloud’s own services' => ['http://a.example/', ['168.63.129.16']];
+        yield 'translated the other way' => ['http://a.example/', ['::ffff:0:127.0.0.1']];
         yield 'nowhere' => ['http://a.example/', ['0.0.0.0']];
         yield 'one good address beside a closed one' => ['http://a.example/', ['93.184.215.14', '10.0.0.1']];
     }
@@ -106,7 +110,7 @@ final class SecurityTest extends AppTestCase
     {
         $this->expectException(LookupFailed::class);
         $this->expectExceptionMessage('private network');
-        $this->app->make(Fetcher::class)->fetch('https://www.northmereheritage.example/inside');
+        $this->app->make(Fetcher::class)->fetch(Wanted::page('https://www.northmereheritage.example/inside'), Deadline::in(5));
     }
 
     public function test_the_stand_in_world_is_off_in_production(): void
@@ -115,11 +119,11 @@ final class SecurityTest extends AppTestCase
         putenv('APP_ENV=production');
         $_ENV['APP_ENV'] = $_SERVER['APP_ENV'] = 'production';
         try {
-            self::assertNull((require base_path('config/bibrel.php'))['standins']['port']);
+            self::assertSame([], (require base_path('config/bibrel.php'))['extensions']);
         } finally {
             putenv('APP_ENV=testing');
             $_ENV['APP_ENV'] = $_SERVER['APP_ENV'] = 'testing';
         }
-        self::assertNull((new StandinMap(null))->portFor('www.slackwater.example', 443));
+        self::assertNull((new HostMap)->portFor('www.slackwater.example', 443));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\App\Http\Controllers;
 
+use Bibrel\App\Models\Paper;
 use Bibrel\Core\Write\Docx;
 use Bibrel\Core\Write\PlainText;
 use Bibrel\Core\Write\RichText;
@@ -16,28 +17,26 @@ use Illuminate\Support\Str;
 final class PageController
 {
     /** The page, or one entry of it, as rich and as plain text. */
-    public function clipboard(Request $request, string $paper): JsonResponse
+    public function clipboard(Request $request, Paper $paper): JsonResponse
     {
-        $page = Papers::find($request, $paper)->page();
+        $page = $paper->load('sources')->page();
         $only = $request->query('source');
-        if (is_string($only)) {
-            foreach ($page->entries as $entry) {
-                if ($entry->source->id === strtoupper($only)) {
-                    return new JsonResponse(['html' => RichText::entry($entry->runs), 'text' => $entry->text()]);
-                }
-            }
-            abort(404);
+        if (! is_string($only)) {
+            return new JsonResponse(['html' => RichText::page($page), 'text' => PlainText::page($page)]);
         }
-
-        return new JsonResponse(['html' => RichText::page($page), 'text' => PlainText::page($page)]);
+        foreach ($page->entries as $entry) {
+            if (strcasecmp($entry->source->id, $only) === 0) {
+                return new JsonResponse(['html' => RichText::entry($entry->runs), 'text' => $entry->text()]);
+            }
+        }
+        abort(404);
     }
 
-    public function docx(Request $request, string $paper): Response
+    public function docx(Paper $paper): Response
     {
-        $found = Papers::find($request, $paper);
-        $name = Str::slug($found->title) ?: 'page';
+        $name = Str::slug($paper->title) ?: 'page';
 
-        return new Response(Docx::page($found->page(), $found->runningHead(), $found->title), 200, [
+        return new Response(Docx::page($paper->load('sources')->page(), $paper->runningHead(), $paper->title), 200, [
             'Content-Type' => 'application/vnd.openxmlformats-officedocument.wordprocessingml.document',
             'Content-Disposition' => "attachment; filename=\"{$name}.docx\"",
             'Cache-Control' => 'private, no-store',

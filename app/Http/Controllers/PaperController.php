@@ -4,95 +4,80 @@ declare(strict_types=1);
 
 namespace Bibrel\App\Http\Controllers;
 
-use Bibrel\App\Http\Middleware\Guest;
-use Bibrel\App\Http\Presenter;
-use Bibrel\App\Http\Problems;
+use Bibrel\App\Http\Requests\SavePaper;
+use Bibrel\App\Http\Resources\PaperResource;
+use Bibrel\App\Http\Resources\SettingsResource;
+use Bibrel\App\Models\EarlierState;
+use Bibrel\App\Models\Guest;
 use Bibrel\App\Models\Paper;
-use Bibrel\App\Papers\Demo;
-use Bibrel\Core\Style\CourseRules;
+use Bibrel\App\Papers\FirstPapers;
+use Bibrel\App\Papers\PaperChanges;
 use Bibrel\Core\Style\Style;
 use Bibrel\Core\Style\Styles;
-use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
-use Illuminate\Validation\Rule;
 
+/** The papers of the guest who asks. */
 final class PaperController
 {
-    public function index(Request $request, Demo $demo): JsonResponse
+    public function index(#[CurrentUser] Guest $guest, FirstPapers $first): JsonResponse
     {
-        if ((bool) config('bibrel.demo') && ! Papers::withRemoved($request)->exists()) {
-            $demo->giveTo(Guest::id($request));
-        }
-        /** @var Collection<int, Paper> $papers */
-        $papers = Papers::of($request)->withCount('sources')->orderByDesc('updated_at')->get();
+        // Whoever comes first makes the row, and the others wait for it: nobody gets the first papers twice.
+        DB::transaction(static fn () => $guest->arrive() && $first->giveTo($guest), 3);
+        $papers = $guest->papers()->withCount('sources')->orderByDesc('updated_at')->orderByDesc('id')->get();
 
-        return new JsonResponse(['styles' => array_values(array_map(static fn (Style $style): array => ['value' => $style->id(), 'label' => $style->label()], Styles::all())), 'papers' => $papers->map(static fn (Paper $paper): array => [
-            ...Presenter::settings($paper),
-            'sources' => $paper->getAttribute('sources_count'),
-            'updatedAt' => $paper->updated_at?->toIso8601String(),
-        ])->all()]);
+        return new JsonResponse([
+            'styles' => array_values(array_map(
+                static fn (Style $style): array => ['value' => $style->id(), 'label' => $style->label()],
+                Styles::all(),
+            )),
+            'papers' => $papers->map(static fn (Paper $paper): SettingsResource => new SettingsResource($paper)),
+        ]);
     }
 
-    public function show(Request $request, string $paper): JsonResponse
+    public function show(Paper $paper, #[CurrentUser] Guest $guest): PaperResource
     {
-        return new JsonResponse(Presenter::paper(Papers::find($request, $paper)));
+        $guest->arrive();
+
+        return new PaperResource($paper->load('sources'));
     }
 
-    /** Makes or changes a paper under the id the browser made; saying the same twice changes nothing. */
-    public function put(Request $request, string $paper): JsonResponse
+    /** Whether there is anything new: raised by every change of the paper and of anything on it. */
+    public function revision(Paper $paper): JsonResponse
     {
-        abort_unless(Str::isUlid($paper), 422, 'The paper’s id is not a ULID.');
-        $input = $request->validate([
-            'version' => ['required', 'integer', 'min:0'],
-            'title' => ['present', 'nullable', 'string', 'max:300'],
-            'style' => ['required', Rule::in(array_keys(Styles::all()))],
-            'surname' => ['nullable', 'string', 'max:120'],
-            'course' => ['nullable', 'array'],
-        ], ['title.max' => 'The title of the paper is longer than 300 characters. Shorten it.', 'style.in' => 'There is no such style.']);
-        $wanted = [
-            'title' => (string) ($input['title'] ?? ''),
-            'style' => (string) $input['style'],
-            'surname' => (string) ($input['surname'] ?? ''),
-            'course' => CourseRules::fromArray($input['course'] ?? [])->toArray(),
-        ];
-
-        return DB::transaction(static function () use ($request, $paper, $input, $wanted): JsonResponse {
-            $id = strtoupper($paper);
-            /** @var ?Paper $found */
-            $found = Paper::withTrashed()->lockForUpdate()->find($id);
-            if ($found === null) {
-                $found = Paper::query()->create(['id' => $id, 'guest_id' => Guest::id($request), 'version' => 1, ...$wanted]);
-
-                return new JsonResponse(Presenter::settings($found), 201);
-            }
-            abort_if($found->guest_id !== Guest::id($request), 404);
-            $same = $found->only(array_keys($wanted)) == $wanted;
-            if (! $same && $found->version !== (int) $input['version']) {
-                return Problems::response(409, 'Changed in another tab', 'The settings of this paper were changed in another tab or window. Choose which to keep.', ['theirs' => Presenter::settings($found), 'mine' => $wanted]);
-            }
-            if (! $same) {
-                $found->update([...$wanted, 'version' => $found->version + 1]);
-            }
-
-            return new JsonResponse(Presenter::settings($found));
-        });
+        return new JsonResponse(['revision' => $paper->revision]);
     }
 
-    public function remove(Request $request, string $paper): JsonResponse
+    /** Makes or changes a paper under the id the browser made. */
+    public function put(SavePaper $request, #[CurrentUser] Guest $guest, PaperChanges $papers, string $id): JsonResponse
     {
-        Papers::of($request)->findOrFail(strtoupper($paper))->delete();
+        $paper = $papers->save($guest->id, $id, $request->save(), $request->settings(), $request->aside());
 
-        return new JsonResponse(null, 204);
+        return (new SettingsResource($paper))->response();
     }
 
-    public function restore(Request $request, string $paper): JsonResponse
+    public function remove(Paper $paper, PaperChanges $papers): Response
     {
-        $found = Papers::withRemoved($request)->findOrFail(strtoupper($paper));
-        $found->restore();
+        $papers->within($paper->guest_id, $paper->id, static fn (Paper $paper): ?bool => $paper->delete());
 
-        return new JsonResponse(Presenter::settings($found));
+        return new Response(status: 204);
+    }
+
+    public function restore(Paper $paper): SettingsResource
+    {
+        $paper->trashed() && $paper->restore();
+
+        return new SettingsResource($paper);
+    }
+
+    public function goBack(Request $request, Paper $paper, int $state, PaperChanges $papers): SettingsResource
+    {
+        /** @var EarlierState $earlier */
+        $earlier = EarlierState::of($paper)->findOrFail($state);
+
+        return new SettingsResource($papers->goBack($paper, $earlier->state));
     }
 }

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Bibrel\App\Http\Middleware;
 
+use Bibrel\App\Models\Guest as Browser;
+use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cookie;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -21,16 +25,23 @@ final class Guest
     {
         $id = $request->cookie(self::COOKIE);
         if (! is_string($id) || ! Str::isUlid($id)) {
+            $this->admit($request);
             $id = (string) Str::ulid();
         }
-        $request->attributes->set('guest', $id);
-        Cookie::queue(Cookie::make(self::COOKIE, $id, self::MINUTES, '/', null, $request->isSecure(), true, false, 'lax'));
+        Auth::setUser(Browser::known($id));
+        $secure = $request->isSecure();
+        Cookie::queue(Cookie::make(self::COOKIE, $id, self::MINUTES, '/', null, $secure, true, false, 'lax'));
 
         return $next($request);
     }
 
-    public static function id(Request $request): string
+    /** @throws ThrottleRequestsException where one address sends new guests without end */
+    private function admit(Request $request): void
     {
-        return (string) $request->attributes->get('guest');
+        $key = 'new-guests:'.$request->ip();
+        if (! RateLimiter::attempt($key, (int) config('bibrel.limits.new_guests_a_minute'), static fn (): bool => true)) {
+            $seconds = RateLimiter::availableIn($key);
+            throw new ThrottleRequestsException('', null, ['Retry-After' => $seconds]);
+        }
     }
 }

@@ -2,39 +2,32 @@
 
 declare(strict_types=1);
 
-namespace Bibrel\App\Papers;
+namespace Bibrel\Standins;
 
+use Bibrel\App\Models\Guest;
 use Bibrel\App\Models\Paper;
 use Bibrel\App\Models\SourceRecord;
+use Bibrel\App\Papers\FirstPapers;
+use Bibrel\App\Papers\MemberIds;
+use Bibrel\App\Papers\ReadingRecord;
 use Bibrel\Core\Read\Reading;
 use Bibrel\Core\Read\Web\WebPage;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\PartialDate;
 use Bibrel\Core\Source\Source;
-use Bibrel\Standins\World;
-use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 
-/** The demo papers: every new guest of a demo installation finds a copy of each. */
-final class Demo
+/** The demo papers, of which every new guest of a trial installation finds a copy. */
+final class DemoPapers extends FirstPapers
 {
-    /** Gives the guest a copy of each demo paper. */
-    public function giveTo(string $guest): void
+    public function giveTo(Guest $guest): void
     {
-        DB::transaction(function () use ($guest): void {
-            foreach (self::papers() as $paper) {
-                $owner = Paper::query()->create(['id' => (string) Str::ulid(), 'guest_id' => $guest, 'title' => $paper['title'], 'style' => $paper['style'], 'surname' => $paper['surname'], 'course' => [], 'version' => 1]);
-                foreach ($paper['sources'] as $source) {
-                    SourceRecord::query()->create(['id' => (string) Str::ulid(), 'paper_id' => $owner->id, 'version' => 1, ...self::record($source)]);
-                }
+        foreach (self::papers() as $paper) {
+            $settings = ['title' => $paper['title'], 'style' => $paper['style'], 'surname' => $paper['surname'], 'course' => []];
+            $given = Paper::query()->create(['guest_id' => $guest->id, ...$settings, 'version' => 1, 'revision' => 1]);
+            foreach ($paper['sources'] as $source) {
+                SourceRecord::query()->create(['paper_id' => $given->id, 'version' => 1, ...self::record($source)]);
             }
-        });
-    }
-
-    /** Removes every paper of every guest, so that each finds the demo papers anew. */
-    public function reset(): void
-    {
-        Paper::withTrashed()->forceDelete();
+        }
     }
 
     /** @return int how many demo papers can be read */
@@ -67,12 +60,14 @@ final class Demo
     private static function record(array $source): array
     {
         if (! isset($source['page'])) {
-            return ['data' => Source::fromArray($source, Kinds::all())->toArray()];
+            return ['data' => MemberIds::given(Source::fromArray($source, Kinds::all())->toArray())];
         }
         $url = (string) $source['page'];
         $reading = self::read($url);
+        $accessed = PartialDate::parse((string) $source['accessed'])->words();
+        $data = MemberIds::given($reading->source(accessed: $accessed)->toArray());
 
-        return ['data' => $reading->source(accessed: PartialDate::parse((string) $source['accessed'])->words())->toArray(), ...ReadingRecord::of($reading, $url)];
+        return ['data' => $data, ...ReadingRecord::of($reading, $url)];
     }
 
     private static function read(string $url): Reading

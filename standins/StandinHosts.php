@@ -2,24 +2,23 @@
 
 declare(strict_types=1);
 
-namespace Bibrel\App\Lookup;
+namespace Bibrel\Standins;
 
-use Bibrel\Standins\World;
+use Bibrel\App\Lookup\HostMap;
 
-/** Which hosts the simulated outside world answers for, and where; none in production. */
-final readonly class StandinMap
+/** Sends look-ups of the made-up hosts to the simulated world on this machine. */
+final class StandinHosts extends HostMap
 {
     /** A port of this machine at which nothing listens, as at any port of a stand-in host but the web's two. */
     private const CLOSED = 9;
 
-    public function __construct(private ?int $port)
+    public function __construct(private readonly int $port)
     {
     }
 
-    /** @return ?int where to connect on 127.0.0.1; null for the real web */
     public function portFor(string $host, int $port): ?int
     {
-        if ($this->port === null || ! World::has($host)) {
+        if (! World::has($host)) {
             return null;
         }
 

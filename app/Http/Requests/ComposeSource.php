@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\App\Http\Requests;
+
+use Bibrel\App\Models\Paper;
+use Bibrel\Core\Cite\Locator;
+use Bibrel\Core\Cite\Mention;
+use Bibrel\Core\Source\Kinds;
+use Bibrel\Core\Source\Source;
+use Bibrel\Core\Style\CourseRules;
+use Bibrel\Core\Style\Styles;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** One unsaved source, and a paper or a style to compose it in. */
+final class ComposeSource extends FormRequest
+{
+    private ?Paper $found = null;
+
+    public function authorize(): bool
+    {
+        $id = $this->input('paper');
+        if (! is_string($id)) {
+            return true;
+        }
+        $this->found = Paper::query()->with('sources')->findOrFail($id);
+        $this->user()?->can('view', $this->found) ?: abort(404);
+
+        return true;
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'paper' => ['nullable', 'ulid'],
+            'style' => ['required_without:paper', Rule::in(array_keys(Styles::all()))],
+            'course' => [new Structure('set of course rules', depth: 4, bytes: 4000)],
+            'source' => [new Structure('source', required: true), new SourceLimits],
+            'mention' => [new Structure('place in the source', depth: 3, bytes: 2000)],
+            'mention.kind' => ['nullable', Rule::in(Locator::KINDS)],
+            'mention.place' => ['nullable', 'string', 'max:80'],
+            'mention.quoting' => ['nullable', 'string', 'max:200'],
+            'mention.later' => ['nullable', 'boolean'],
+        ];
+    }
+
+    public function paper(): ?Paper
+    {
+        return $this->found;
+    }
+
+    public function source(): Source
+    {
+        return Source::fromArray((array) $this->input('source'), Kinds::all());
+    }
+
+    public function course(): CourseRules
+    {
+        return CourseRules::fromArray((array) ($this->input('course') ?? []));
+    }
+
+    public function mention(): Mention
+    {
+        $place = new Locator((string) ($this->input('mention.kind') ?? 'page'), (string) $this->input('mention.place'));
+
+        return Mention::of($place, false, (string) $this->input('mention.quoting'), ! $this->boolean('mention.later'));
+    }
+}

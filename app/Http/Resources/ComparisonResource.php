@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\App\Http\Resources;
+
+use Bibrel\Core\Read\Citation\Comparison;
+use Bibrel\Core\Read\Citation\FinishedCitation;
+use Bibrel\Core\Read\Reading;
+use Bibrel\Core\Read\Remark;
+use Bibrel\Core\Style\CourseRules;
+use Bibrel\Core\Style\Shown;
+use Bibrel\Core\Style\Standing;
+use Bibrel\Core\Style\Style;
+use Bibrel\Core\Style\Styles;
+use Bibrel\Core\Text\Run;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/**
+ * A citation somebody else made next to our own entry of the same source.
+ *
+ * @property-read Reading $resource
+ */
+final class ComparisonResource extends JsonResource
+{
+    public function __construct(Reading $citation, private readonly string $pasted, private readonly Style $paperStyle)
+    {
+        parent::__construct($citation);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        // It is held against the rules it was written by, whatever the paper's own style.
+        $family = FinishedCitation::family($this->pasted);
+        $style = $this->paperStyle->family() === $family ? $this->paperStyle : Styles::get($family === 'apa' ? 'apa-7' : 'mla-9');
+        $source = $this->resource->source();
+        $runs = $style->entry($source, new CourseRules(Shown::Auto), new Standing);
+
+        return [
+            'style' => $style->label(),
+            'kind' => $source->kind->label,
+            'ours' => array_map(static fn (Run $run): array => [$run->text, $run->italic ? 1 : 0], $runs),
+            'stretches' => Comparison::of($this->pasted, $runs),
+            'doubts' => array_map(static fn (Remark $remark): array => $remark->toArray(), $this->resource->remarks),
+        ];
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\App\Http\Resources;
+
+use Bibrel\Core\Cite\Mention;
+use Bibrel\Core\Page\Page;
+use Bibrel\Core\Page\PageEntry;
+use Bibrel\Core\Style\Style;
+use Bibrel\Core\Text\Run;
+use Bibrel\Core\Write\PlainText;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/**
+ * A composed page: its entries in runs, and what the style keeps off it.
+ *
+ * @property-read Page $resource
+ */
+final class PageResource extends JsonResource
+{
+    /**
+     * @param  string  $cited  the id of the source whose in-text forms are wanted
+     * @param  Mention  $mention  where in the source, and whose words it passes on
+     */
+    public function __construct(
+        Page $page,
+        private readonly Style $style,
+        private readonly string $cited = '',
+        private readonly Mention $mention = new Mention,
+    ) {
+        parent::__construct($page);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        return [
+            'heading' => $this->resource->heading,
+            'headingIsBold' => $this->resource->headingIsBold,
+            'family' => $this->resource->family,
+            'entries' => array_map($this->entry(...), $this->resource->entries),
+            'leftOut' => array_map($this->leftOut(...), $this->resource->leftOut),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function entry(PageEntry $entry): array
+    {
+        $runs = array_map(
+            static fn (Run $run): array => [$run->text, $run->italic ? 1 : 0, $run->field, $run->rule],
+            $entry->runs,
+        );
+        $shown = ['id' => $entry->source->id, 'runs' => $runs, 'annotation' => $entry->annotation()];
+
+        return $entry->source->id === $this->cited
+            ? [...$shown, 'citation' => $this->cite($entry, false), 'narrative' => $this->cite($entry, true)]
+            : $shown;
+    }
+
+    /** @return array{id: string, sentence: string} */
+    private function leftOut(PageEntry $entry): array
+    {
+        $form = PlainText::line($this->style->citation($entry->source, new Mention, $entry->standing));
+        $sentence = "Not on the page: {$this->style->label()} cites such a source in the text only, as {$form}.";
+
+        return ['id' => $entry->source->id, 'sentence' => $sentence];
+    }
+
+    /** @return list<array{string, int}> text in pieces, italic or not */
+    private function cite(PageEntry $entry, bool $narrative): array
+    {
+        $said = $this->mention;
+        $mention = new Mention($said->locator, $narrative, $said->quoted, $said->quotedYear, $said->first);
+
+        return array_values(array_map(
+            static fn (Run $run): array => [$run->text, $run->italic ? 1 : 0],
+            $this->style->citation($entry->source, $mention, $entry->standing),
+        ));
+    }
+}

@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\App\Jobs;
+
+use Bibrel\App\Exceptions\Removed;
+use Bibrel\App\Http\Resources\ComparisonResource;
+use Bibrel\App\Lookup\Candidate;
+use Bibrel\App\Lookup\Lookup;
+use Bibrel\App\Lookup\LookupFailed;
+use Bibrel\App\Lookup\LookupQueue;
+use Bibrel\App\Lookup\LookupState;
+use Bibrel\App\Lookup\Outcome;
+use Bibrel\App\Lookup\Reason;
+use Bibrel\App\Models\LookupRecord;
+use Bibrel\App\Papers\Intake;
+use Bibrel\App\Papers\PaperChanges;
+use Bibrel\App\Papers\PaperFull;
+use Bibrel\App\Papers\ReadingRecord;
+use Bibrel\App\Papers\SourceChanges;
+use Bibrel\Core\Read\Reading;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Support\Str;
+
+/** Carries out one look-up. Whatever happens to it, it ends in a state that tells, and the guest's next one begins. */
+final class RunLookup implements ShouldQueue
+{
+    use Queueable;
+
+    public int $tries = 1;
+
+    public int $timeout = 45;
+
+    public bool $failOnTimeout = true;
+
+    public function __construct(private readonly string $id)
+    {
+    }
+
+    public function handle(Lookup $lookup, Intake $intake, SourceChanges $sources, PaperChanges $papers, LookupQueue $queue): void
+    {
+        $taken = ['state' => LookupState::Working, 'started_at' => now()];
+        if (LookupRecord::query()->whereKey($this->id)->where('state', LookupState::Queued)->update($taken) === 0) {
+            return;
+        }
+        $record = LookupRecord::query()->with('paper')->findOrFail($this->id);
+        try {
+            $outcome = $lookup->of($record->lead, $record->today, $record->again);
+            // What was stopped meanwhile adds nothing, and what is added stops being under way in the same step.
+            $papers->within($record->guest_id, $record->paper_id, function () use ($record, $outcome, $intake, $sources): void {
+                if ($record->refresh()->state === LookupState::Working) {
+                    $record->update(['ended_at' => now(), ...$this->settled($record, $outcome, $intake, $sources)]);
+                }
+            });
+        } catch (LookupFailed $failure) {
+            $this->fails($failure->reason, $failure->getMessage());
+        } catch (PaperFull $full) {
+            $this->fails(Reason::PaperFull, $full->getMessage());
+        } catch (Removed|ModelNotFoundException) {
+            $this->fails(Reason::SourceGone, 'What this was for was removed meanwhile. Bring it back, and try again.');
+        } finally {
+            $queue->advance($record->guest_id);
+        }
+    }
+
+    public function failed(?\Throwable $problem): void
+    {
+        $this->fails(Reason::OwnFault, 'Something went wrong with this one, and the fault is ours. Try it again, or fill in what you know by hand.');
+        $guest = LookupRecord::query()->whereKey($this->id)->value('guest_id');
+        if ($guest !== null) {
+            app(LookupQueue::class)->advance((string) $guest);
+        }
+    }
+
+    private function fails(Reason $reason, string $sentence): void
+    {
+        LookupRecord::query()->whereKey($this->id)->where('state', LookupState::Working)->update([
+            'state' => LookupState::Failed,
+            'reason' => $reason,
+            'sentence' => mb_substr($sentence, 0, 1000),
+            'ended_at' => now(),
+        ]);
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws LookupFailed
+     */
+    private function settled(LookupRecord $record, Outcome $outcome, Intake $intake, SourceChanges $sources): array
+    {
+        if ($record->again) {
+            return $this->renewed($record, $outcome, $sources);
+        }
+        if ($outcome->candidates !== []) {
+            $choice = array_map(static fn (Candidate $one): array => $one->toArray(), $outcome->candidates);
+
+            return ['state' => LookupState::Choice, 'found' => ['choice' => $choice]];
+        }
+        if ($outcome->citation !== null && $record->take !== 'citation') {
+            $compared = new ComparisonResource($outcome->citation, $record->lead, $record->paper->styleInUse());
+
+            return ['state' => LookupState::Compared, 'found' => ['compared' => $compared->resolve()]];
+        }
+        $readings = $outcome->citation !== null ? [$outcome->citation] : $outcome->readings;
+        if ($record->batch_id !== null && $readings[0]->failure() !== '') {
+            // Alone it would open a form with what is known; among many lines it waits in the list, to be tried again.
+            throw LookupFailed::because(Reason::NotFound, $readings[0]->failure());
+        }
+        $lead = count($readings) > 1 ? '' : $record->lead;
+        $added = array_map(
+            fn (Reading $one): string => $intake->add($record->paper, $one, (string) Str::ulid(), $lead, $record->today, (string) $record->take)->id,
+            $readings,
+        );
+
+        return [
+            'state' => LookupState::Added,
+            'source_id' => $added[0],
+            'found' => count($added) > 1 ? ['added' => count($added)] : null,
+            'sentence' => $this->told($readings, $outcome),
+        ];
+    }
+
+    /** @param  list<Reading>  $readings */
+    private function told(array $readings, Outcome $outcome): string
+    {
+        $failure = $readings[0]->failure();
+        $looks = array_sum(array_map(static fn (Reading $one): int => count($one->remarks), $readings));
+
+        return match (true) {
+            $failure !== '' => mb_substr($failure, 0, 1000),
+            count($readings) > 1 => count($readings).' sources added.',
+            $outcome->citation !== null => 'Taken from the citation as it stands. Check it against the source.',
+            $looks === 1 => 'One thing to look at.',
+            $looks > 1 => "{$looks} things to look at.",
+            default => '',
+        };
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws LookupFailed
+     */
+    private function renewed(LookupRecord $record, Outcome $outcome, SourceChanges $sources): array
+    {
+        $reading = $outcome->citation ?? $outcome->readings[0] ?? throw LookupFailed::because(
+            Reason::TooMany,
+            'There are several to choose from. Look for it again in the box above, and choose from the list.',
+        );
+        if ($reading->failure() !== '') {
+            // What was found the last time is worth more than the news that it cannot be found now.
+            throw LookupFailed::because(Reason::NotFound, $reading->failure().' What was found before is kept.');
+        }
+        $sources->lookedUpAgain($record->paper, (string) $record->source_id, ReadingRecord::of($reading, $record->lead));
+
+        return ['state' => LookupState::Added, 'sentence' => 'Looked up again. What stands in the fields was not changed.'];
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\App\Papers;
+
+use Bibrel\App\Exceptions\Removed;
+use Bibrel\App\Exceptions\StaleVersion;
+use Bibrel\App\Models\Paper;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\DB;
+
+/** The one place that changes a paper and its settings: it locks, compares, writes and raises. */
+final readonly class PaperChanges
+{
+    /** How often a transaction is tried again that ran into another one. */
+    private const TRIES = 8;
+
+    public function __construct(private History $history)
+    {
+    }
+
+    /**
+     * Makes a paper or changes its settings; saying the same twice changes nothing.
+     *
+     * @param  array<string, mixed>  $wanted  the settings, whole
+     * @param  ?array<string, mixed>  $aside  settings that were typed and not chosen
+     *
+     * @throws StaleVersion
+     * @throws Removed
+     * @throws ModelNotFoundException<Paper> where the id is another guest's
+     */
+    public function save(string $guest, string $id, Save $save, array $wanted, ?array $aside = null): Paper
+    {
+        // Made first and looked for after: a lock on what is not there would be a lock on the gap around it.
+        if ($save->version === 0) {
+            try {
+                $made = ['id' => $id, 'guest_id' => $guest, 'version' => 1, 'revision' => 1, 'last_save' => $save->id];
+
+                return Paper::query()->create([...$made, 'last_tab' => $save->tab, ...$wanted]);
+            } catch (UniqueConstraintViolationException) {
+                // It is there already: a repeat, or a second tab.
+            }
+        }
+
+        return $this->within($guest, $id, function (Paper $paper) use ($save, $wanted, $aside): Paper {
+            $isRepeat = $save->id !== null && $paper->last_save === $save->id;
+            if ($isRepeat || $paper->state() == $wanted) {
+                return $paper;
+            }
+            if ($paper->version !== $save->version) {
+                throw new StaleVersion($paper);
+            }
+            $this->history->keep($paper, Cause::Typed, $save->tab);
+            if ($aside !== null) {
+                $this->history->setAside($paper, $aside);
+            }
+            $paper->update([
+                ...$wanted,
+                'version' => $paper->version + 1,
+                'revision' => $paper->revision + 1,
+                'last_save' => $save->id,
+                'last_tab' => $save->tab,
+            ]);
+
+            return $paper;
+        });
+    }
+
+    /** @param  array<string, mixed>  $state the settings of an earlier state */
+    public function goBack(Paper $paper, array $state): Paper
+    {
+        return $this->within($paper->guest_id, $paper->id, function (Paper $paper) use ($state): Paper {
+            $this->history->keep($paper, Cause::WentBack);
+            $again = array_intersect_key($state, array_flip(Paper::SETTINGS));
+            $next = ['version' => $paper->version + 1, 'revision' => $paper->revision + 1];
+            $paper->update([...$again, ...$next, 'last_save' => null, 'last_tab' => null]);
+
+            return $paper;
+        });
+    }
+
+    /**
+     * Does work on the paper while nobody else changes it or anything on it.
+     *
+     * @template T
+     *
+     * @param  \Closure(Paper): T  $work
+     * @return T
+     *
+     * @throws Removed
+     * @throws ModelNotFoundException<Paper>
+     * @throws \Throwable what the work throws
+     */
+    public function within(string $guest, string $id, \Closure $work): mixed
+    {
+        return DB::transaction(static function () use ($guest, $id, $work): mixed {
+            /** @var Paper $paper */
+            $paper = Paper::withTrashed()->where('guest_id', $guest)->lockForUpdate()->findOrFail($id);
+
+            return $paper->trashed() ? throw new Removed($paper) : $work($paper);
+        }, self::TRIES);
+    }
+}

@@ -1,0 +1,235 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\App\Papers;
+
+use Bibrel\App\Exceptions\Removed;
+use Bibrel\App\Exceptions\StaleVersion;
+use Bibrel\App\Models\EarlierState;
+use Bibrel\App\Models\Paper;
+use Bibrel\App\Models\SourceRecord;
+use Bibrel\Core\Source\PartOfBook;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Database\UniqueConstraintViolationException;
+
+/**
+ * The one place that changes a source: it locks the paper and the source, compares the version, writes, keeps how it stood
+ * before, and raises the version and the paper's revision. Nothing else writes to the table of sources.
+ */
+final readonly class SourceChanges
+{
+    public function __construct(private PaperChanges $papers, private History $history)
+    {
+    }
+
+    /**
+     * Makes a source or changes it; saying the same twice changes nothing.
+     *
+     * @param  array<string, mixed>  $data  the source's JSON shape
+     * @param  ?list<string>  $settled  ids of open points that are answered; null for what it was
+     * @param  ?array<string, mixed>  $aside  the JSON shape of what was typed and not chosen
+     *
+     * @throws StaleVersion
+     * @throws Removed
+     * @throws PaperFull
+     */
+    public function save(Paper $paper, string $id, Save $save, array $data, ?array $settled = null, ?array $aside = null): SourceRecord
+    {
+        return $this->within($paper, function (Paper $paper) use ($id, $save, $data, $settled, $aside): SourceRecord {
+            $known = $save->version === 0 ? $this->made($paper, $id, $save, $data) : $this->locked($paper, $id, false);
+            $known ??= $this->made($paper, $id, $save, $data) ?? $this->locked($paper, $id);
+            if ($known->wasRecentlyCreated || ($save->id !== null && $known->last_save === $save->id)) {
+                return $known;
+            }
+            $wanted = ['data' => MemberIds::given($data, $known->data), 'reading' => $known->reading];
+            if ($known->reading !== null && $settled !== null) {
+                $wanted['reading']['settled'] = $settled;
+            }
+            if ($known->state() == $wanted) {
+                return $known;
+            }
+            if ($known->version !== $save->version) {
+                throw new StaleVersion($known);
+            }
+            $this->history->keep($known, Cause::Typed, $save->tab);
+            if ($aside !== null) {
+                $this->history->setAside($known, ['data' => MemberIds::given($aside, $known->data), 'reading' => $known->reading]);
+            }
+
+            return $this->write($paper, $known, [...$wanted, 'last_save' => $save->id, 'last_tab' => $save->tab]);
+        });
+    }
+
+    /**
+     * Takes a new source with its evidence into the paper.
+     *
+     * @param  array{data: array<string, mixed>, reading: ?array<string, mixed>, page_copy: ?list<mixed>}  $record
+     *
+     * @throws Removed
+     * @throws PaperFull
+     */
+    public function add(Paper $paper, string $id, array $record): SourceRecord
+    {
+        return $this->within($paper, fn (Paper $paper): SourceRecord => $this->created($paper, [
+            'id' => $id,
+            ...$record,
+            'data' => MemberIds::given($record['data']),
+        ]));
+    }
+
+    /**
+     * What was found is renewed; what stands in the fields is not touched.
+     *
+     * @param  array{reading: array<string, mixed>, page_copy: ?list<mixed>}  $kept
+     *
+     * @throws Removed
+     */
+    public function lookedUpAgain(Paper $paper, string $id, array $kept): SourceRecord
+    {
+        return $this->within($paper, function (Paper $paper) use ($id, $kept): SourceRecord {
+            $known = $this->locked($paper, $id);
+            $this->history->keep($known, Cause::LookedUp, null, $known->page_copy ?? []);
+            $kept['reading']['settled'] = $known->reading['settled'] ?? [];
+
+            return $this->write($paper, $known, $kept);
+        });
+    }
+
+    /**
+     * The book is only where the source stands: one part of it was used.
+     *
+     * @throws StaleVersion
+     * @throws Removed
+     */
+    public function makePart(Paper $paper, string $id, int $version): SourceRecord
+    {
+        return $this->within($paper, function (Paper $paper) use ($id, $version): SourceRecord {
+            $known = $this->locked($paper, $id);
+            if ($known->version !== $version) {
+                throw new StaleVersion($known);
+            }
+            $part = PartOfBook::of($known->source());
+            $data = $part->toArray();
+            unset($data['id']);
+            $this->history->keep($known, Cause::MadePart);
+
+            return $this->write($paper, $known, [
+                'data' => MemberIds::given($data, $known->data),
+                'reading' => $known->reading === null ? null : ReadingRecord::ofPart($known->reading, $part),
+            ]);
+        });
+    }
+
+    /** @throws Removed */
+    public function goBack(Paper $paper, string $id, EarlierState $to): SourceRecord
+    {
+        return $this->within($paper, function (Paper $paper) use ($id, $to): SourceRecord {
+            $known = $this->locked($paper, $id);
+            $since = EarlierState::of($known)->where('id', '>=', $to->id)->whereNotNull('page_copy')->reorder('id')->first();
+            $this->history->keep($known, Cause::WentBack, null, $since === null ? null : $known->page_copy ?? []);
+            $state = array_intersect_key($to->state, ['data' => true, 'reading' => true]);
+
+            return $this->write($paper, $known, [...$state, ...($since === null ? [] : ['page_copy' => $since->page_copy])]);
+        });
+    }
+
+    /** @throws Removed */
+    public function remove(Paper $paper, string $id): void
+    {
+        $this->within($paper, function (Paper $paper) use ($id): void {
+            $this->locked($paper, $id)->delete();
+            $paper->raise();
+        });
+    }
+
+    /**
+     * @throws Removed where the paper itself was
+     * @throws PaperFull
+     */
+    public function restore(Paper $paper, string $id): SourceRecord
+    {
+        return $this->within($paper, function (Paper $paper) use ($id): SourceRecord {
+            $known = SourceRecord::withTrashed()->where('paper_id', $paper->id)->lockForUpdate()->findOrFail($id);
+            if ($known->trashed()) {
+                $this->demandRoom($paper);
+                $known->restore();
+                $paper->raise();
+            }
+
+            return $known;
+        });
+    }
+
+    /**
+     * @template T
+     *
+     * @param  \Closure(Paper): T  $work
+     * @return T
+     */
+    private function within(Paper $paper, \Closure $work): mixed
+    {
+        return $this->papers->within($paper->guest_id, $paper->id, $work);
+    }
+
+    /**
+     * @return ($must is true ? SourceRecord : ?SourceRecord)
+     *
+     * @throws Removed
+     * @throws ModelNotFoundException<SourceRecord>
+     */
+    private function locked(Paper $paper, string $id, bool $must = true): ?SourceRecord
+    {
+        $known = SourceRecord::withTrashed()->lockForUpdate()->find($id);
+        if ($known === null ? $must : $known->paper_id !== $paper->id) {
+            throw (new ModelNotFoundException)->setModel(SourceRecord::class, [$id]);
+        }
+
+        return $known?->trashed() === true ? throw new Removed($known) : $known;
+    }
+
+    /**
+     * @param  array<string, mixed>  $data
+     * @return ?SourceRecord null where there is one with this id already
+     */
+    private function made(Paper $paper, string $id, Save $save, array $data): ?SourceRecord
+    {
+        try {
+            return $this->created($paper, [
+                'id' => $id,
+                'data' => MemberIds::given($data),
+                'last_save' => $save->id,
+                'last_tab' => $save->tab,
+            ]);
+        } catch (UniqueConstraintViolationException) {
+            return null;
+        }
+    }
+
+    /** @param  array<string, mixed>  $values */
+    private function created(Paper $paper, array $values): SourceRecord
+    {
+        $this->demandRoom($paper);
+        $source = SourceRecord::query()->create([...$values, 'paper_id' => $paper->id, 'version' => 1]);
+        $paper->raise();
+
+        return $source;
+    }
+
+    private function demandRoom(Paper $paper): void
+    {
+        $most = (int) config('bibrel.limits.sources');
+        if (SourceRecord::query()->where('paper_id', $paper->id)->count() >= $most) {
+            throw new PaperFull($most);
+        }
+    }
+
+    /** @param  array<string, mixed>  $values */
+    private function write(Paper $paper, SourceRecord $source, array $values): SourceRecord
+    {
+        $source->update(['last_save' => null, 'last_tab' => null, ...$values, 'version' => $source->version + 1]);
+        $paper->raise();
+
+        return $source;
+    }
+}

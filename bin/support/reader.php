@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+// Reads one document from outside, for app/Lookup/ReadingProcess.php: the request as serialized plain values on standard
+// input, the reading as JSON on standard output. Whoever starts it sets the limits of time and memory.
+
+use Bibrel\Core\Read\Charset;
+use Bibrel\Core\Read\Citation\FinishedCitation;
+use Bibrel\Core\Read\Image\ImageFile;
+use Bibrel\Core\Read\Records;
+use Bibrel\Core\Read\Unreadable;
+use Bibrel\Core\Read\Web\LinkedDocuments;
+
+require __DIR__.'/../../core/autoload.php';
+
+/** @var array{what: string, body: string, type?: string, url?: string, linked?: array<string, string>, most?: int} $asked */
+$asked = unserialize((string) stream_get_contents(STDIN), ['allowed_classes' => false]);
+$html = static fn (): string => Charset::toUtf8($asked['body'], $asked['type'] ?? '');
+$url = $asked['url'] ?? '';
+
+try {
+    $read = match ($asked['what']) {
+        'links' => LinkedDocuments::of($html(), $url),
+        'page' => LinkedDocuments::read($html(), $url, $asked['linked'] ?? [])->toArray(),
+        'picture' => ImageFile::read($asked['body'], $url)->toArray(),
+        'citation' => FinishedCitation::parse($asked['body'])->toArray(),
+        'records' => Records::read($asked['body'], $asked['most'] ?? PHP_INT_MAX),
+    };
+    $answer = ['read' => $read];
+} catch (Unreadable $problem) {
+    $answer = ['unreadable' => $problem->getMessage()];
+}
+echo json_encode($answer, JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE | JSON_PARTIAL_OUTPUT_ON_ERROR);

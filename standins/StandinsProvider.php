@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Standins;
+
+use Bibrel\App\Lookup\HostMap;
+use Bibrel\App\Papers\FirstPapers;
+use Illuminate\Support\ServiceProvider;
+
+/** Makes an installation a trial one: the stand-in world answers, and new guests find the demo papers. */
+final class StandinsProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->mergeConfigFrom(__DIR__.'/config.php', 'standins');
+        $port = (int) config('standins.port');
+        $this->app->singleton(HostMap::class, static fn (): HostMap => new StandinHosts($port));
+        if ((bool) config('standins.demo')) {
+            $this->app->singleton(FirstPapers::class, DemoPapers::class);
+        }
+    }
+
+    public function boot(): void
+    {
+        $this->commands([DemoCommand::class]);
+    }
+}
