@@ -65,9 +65,9 @@ final class LookingUpTest extends BrowserTestCase
             $box->sendKeys($lead);
             $n < 2 ? $box->sendKeys([WebDriverKeys::SHIFT, WebDriverKeys::ENTER]) : $box->sendKeys(WebDriverKeys::ENTER);
         }
-        $this->until(fn (): bool => str_contains($this->css('.found')->getText(), '3 of 3 done'), fn (): string => $this->css('.found')->getText());
-        self::assertStringContainsString('error 503', $this->css('.found')->getText());
-        self::assertCount(1, $this->browser->findElements(WebDriverBy::xpath('//section[contains(@class,"found")]//button[contains(., "Try again")]')));
+        $this->until(fn (): bool => str_contains($this->css('.lookups')->getText(), '3 of 3 looked up'), fn (): string => $this->css('.lookups')->getText());
+        self::assertStringContainsString('error 503', $this->css('.lookups')->getText());
+        self::assertCount(1, $this->browser->findElements(WebDriverBy::xpath('//section[contains(@class,"lookups")]//button[contains(., "Try again")]')));
         $this->until(fn (): bool => count($this->entries()) === 2, 'Two sources stand on the page.');
     }
 

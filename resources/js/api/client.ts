@@ -1,40 +1,64 @@
+import { copyOf, keepCopy } from '../keep/copies';
+
 /** An answer that is no success, as the server's problem details (RFC 9457) tell it. */
 export class Problem extends Error {
     constructor(
+        /** The status over HTTP; 0 where nothing answered. */
         readonly status: number,
         detail: string,
         readonly more: Record<string, unknown> = {},
+        /** Seconds after which it may be tried again; 0 where the server did not say. */
+        readonly retryAfter = 0,
     ) {
         super(detail);
     }
 
     /** Whether trying again later can help. */
     get passing(): boolean {
-        return this.status === 0 || this.status === 419 || this.status >= 500;
+        return this.status === 0 || this.status === 419 || this.status === 429 || this.status >= 500;
     }
 }
+
+const NO_CONNECTION = 'There is no connection to Bibrel. What you type is kept here and saved as soon as it is back.';
+const OUR_FAULT = 'This did not work. Try again. What you typed is kept here until it is saved.';
+
+/** More than this a browser does not send on behalf of a page that is gone. */
+const KEPT_ALIVE = 30_000;
 
 function token(): string {
     return decodeURIComponent(/(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? '');
 }
 
-async function send(method: string, path: string, body: unknown, options: RequestInit): Promise<Response> {
+async function send(method: string, path: string, body: unknown): Promise<Response> {
+    const text = body === undefined ? undefined : JSON.stringify(body);
     try {
         return await fetch(`/api/${path}`, {
             method,
             credentials: 'same-origin',
             headers: {
                 Accept: 'application/json',
-                ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+                ...(text === undefined ? {} : { 'Content-Type': 'application/json' }),
                 ...(method === 'GET' ? {} : { 'X-XSRF-TOKEN': token() }),
             },
-            body: body === undefined ? undefined : JSON.stringify(body),
-            ...options,
+            body: text,
+            // What is on its way arrives even if the page is closed meanwhile.
+            keepalive: method !== 'GET' && (text?.length ?? 0) < KEPT_ALIVE,
         });
-    } catch (error) {
-        if (error instanceof DOMException && error.name === 'AbortError') throw error;
-        throw new Problem(0, 'There is no connection to Bibrel. What you type is kept in this browser and saved as soon as it is back.');
+    } catch {
+        throw new Problem(0, NO_CONNECTION);
     }
+}
+
+async function answerTo(method: string, path: string, body?: unknown): Promise<Response> {
+    let response = await send(method, path, body);
+    if (response.status === 419) {
+        // The token is as old as the page; any answer brings a new one.
+        await send('GET', 'reference', undefined);
+        response = await send(method, path, body);
+    }
+    if (response.ok) return response;
+    const json = (await response.json().catch(() => ({}))) as { detail?: string };
+    throw new Problem(response.status, json.detail ?? OUR_FAULT, json, Number(response.headers.get('Retry-After') ?? 0));
 }
 
 /**
@@ -42,16 +66,27 @@ async function send(method: string, path: string, body: unknown, options: Reques
  *
  * @throws {Problem} for every answer that is no success
  */
-export async function call<T>(method: string, path: string, body?: unknown, options: RequestInit = {}): Promise<T> {
-    let response = await send(method, path, body, options);
-    if (response.status === 419) {
-        // The token is as old as the page; any answer brings a new one.
-        await send('GET', 'papers', undefined, {});
-        response = await send(method, path, body, options);
+export async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
+    const response = await answerTo(method, path, body);
+    return response.status === 204 ? (undefined as T) : ((await response.json()) as T);
+}
+
+/** What was read, and whether it is only the copy of an earlier visit. */
+export type Read<T> = T & { isCopy?: boolean };
+
+/**
+ * Reads something that can be opened without a connection, too.
+ *
+ * @throws {Problem} where neither the server answers nor a copy is there
+ */
+export async function read<T extends object>(path: string): Promise<Read<T>> {
+    try {
+        const text = await (await answerTo('GET', path)).text();
+        void keepCopy(path, text);
+        return JSON.parse(text) as T;
+    } catch (error) {
+        const copy = error instanceof Problem && error.passing ? await copyOf(path) : null;
+        if (copy === null) throw error;
+        return { ...(JSON.parse(copy) as T), isCopy: true };
     }
-    if (response.status === 204) return undefined as T;
-    const json: unknown = await response.json().catch(() => ({}));
-    if (response.ok) return json as T;
-    const problem = json as { detail?: string };
-    throw new Problem(response.status, problem.detail ?? 'Something went wrong. Try again; your work up to here is saved.', json as Record<string, unknown>);
 }

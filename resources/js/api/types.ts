@@ -1,4 +1,4 @@
-/** What the server sends; the shapes are those of app/Http/Presenter.php. */
+/** What the server sends; the shapes are those of app/Http/Resources. */
 
 export type Confidence = 'stated' | 'likely' | 'guess';
 
@@ -16,6 +16,8 @@ export interface Name {
 }
 
 export interface Contributor {
+    /** Tells this member of the list from the others while it is edited. */
+    id?: string;
     role: string;
     name: Name;
 }
@@ -53,6 +55,8 @@ export interface Remark {
     /** What the button says that sets `to`; '' where only a person can tell. */
     mend?: string;
     to?: string | Contributor[] | null;
+    /** What the style does without the field, where it is the field that is open. */
+    without?: string;
     /** Said beside the field only: the entry is in order as it stands. */
     soft?: boolean;
 }
@@ -123,6 +127,8 @@ export interface Settings {
     /** What stands beside the page number on each sheet. */
     head: { text: string; atLeft: boolean };
     version: number;
+    /** Raised by every change of the paper and of anything on it. */
+    revision: number;
 }
 
 export interface Paper extends Settings {
@@ -133,6 +139,24 @@ export interface Paper extends Settings {
 export interface PaperSummary extends Settings {
     sources: number;
     updatedAt: string;
+    removedAt?: string;
+}
+
+/** A source in its paper's bin. */
+export interface RemovedSource {
+    id: string;
+    name: string;
+    kind: string;
+    removedAt: string;
+}
+
+/** How a source, or a paper's settings, stood before something changed it. */
+export interface EarlierState {
+    id: number;
+    cause: 'typed' | 'set-aside' | 'looked-up' | 'made-part' | 'went-back';
+    at: string;
+    /** What it would put on the page. */
+    shown: string;
 }
 
 export interface Field {

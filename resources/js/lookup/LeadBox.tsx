@@ -8,32 +8,39 @@ const Barcode = lazy(() => import('./Barcode'));
 const LARGEST = 900_000;
 
 interface Props {
+    lead: string;
+    onLead: (lead: string | ((before: string) => string)) => void;
     onLookUp: (lead: string) => Promise<void>;
-    onByHand: (kind: string, title: string) => Promise<void>;
+    onByHand: (kind: string, title: string) => void;
 }
 
-/** Where a student pastes what they have. What is typed stays until it has become a source. */
-export function LeadBox({ onLookUp, onByHand }: Props) {
-    const [lead, setLead] = useState('');
+/** Where a student pastes what they have. What is typed stays until it is being looked up; what is typed next is left alone. */
+export function LeadBox({ lead, onLead: setLead, onLookUp, onByHand }: Props) {
     const [busy, setBusy] = useState(false);
     const [over, setOver] = useState(false);
     const [scanning, setScanning] = useState(false);
     const [problem, setProblem] = useState('');
     const file = useRef<HTMLInputElement>(null);
 
-    const run = async (work: () => Promise<void>) => {
+    const run = async (text: string) => {
         setBusy(true);
         setProblem('');
         try {
-            await work();
-            setLead('');
+            await onLookUp(text);
+            // What was typed or pasted meanwhile stays.
+            setLead((now) => (now === text ? '' : now));
         } catch (error) {
             setProblem((error as Problem).message);
         } finally {
             setBusy(false);
         }
     };
-    const lookUp = (text: string) => void run(() => onLookUp(text));
+    const lookUp = (text: string) => void run(text);
+    const byHand = (kind: string) => {
+        setProblem('');
+        onByHand(kind, title);
+        setLead('');
+    };
     const submit = (event: FormEvent) => {
         event.preventDefault();
         lookUp(lead);
@@ -80,6 +87,7 @@ export function LeadBox({ onLookUp, onByHand }: Props) {
         >
             <form onSubmit={submit} aria-busy={busy}>
                 <textarea
+                    data-lead=""
                     aria-label="What you have: a link, ISBN, DOI, title or citation"
                     aria-describedby="lead-problem"
                     rows={1}
@@ -92,7 +100,7 @@ export function LeadBox({ onLookUp, onByHand }: Props) {
                     spellCheck={false}
                 />
                 <Button type="primary" htmlType="submit" disabled={busy}>
-                    {busy ? 'Looking …' : 'Look it up'}
+                    Look it up
                 </Button>
             </form>
             <div id="lead-problem" role="alert">
@@ -100,9 +108,7 @@ export function LeadBox({ onLookUp, onByHand }: Props) {
             </div>
             <div className="under">
                 <span className="inline">
-                    {busy ? (
-                        <span>Looking it up. This can take a few seconds.</span>
-                    ) : lines > 1 ? (
+                    {lines > 1 ? (
                         <span>{lines} lines: each is looked up.</span>
                     ) : (
                         <>
@@ -116,10 +122,10 @@ export function LeadBox({ onLookUp, onByHand }: Props) {
                     )}
                 </span>
                 <span className="inline">
-                    <button className="link" type="button" disabled={busy} onClick={() => void run(() => onByHand('book', title))}>
+                    <button className="link" type="button" onClick={() => byHand('book')}>
                         Fill in a book by hand
                     </button>
-                    <button className="link" type="button" disabled={busy} onClick={() => void run(() => onByHand('web-page', title))}>
+                    <button className="link" type="button" onClick={() => byHand('web-page')}>
                         Something else
                     </button>
                 </span>

@@ -1,4 +1,4 @@
-import type { SavedSource, Words } from '../api/types';
+import type { Words } from '../api/types';
 
 /** One of several things a lead may mean. */
 export interface Candidate {
@@ -25,21 +25,31 @@ export interface Compared {
     doubts: { sentence: string; value: string }[];
 }
 
-export interface BatchLead {
-    place: number;
+/** A lead on its way to a source. */
+export interface Lookup {
+    id: string;
     lead: string;
-    state: 'waiting' | 'working' | 'added' | 'look' | 'failed';
+    batch: string | null;
+    state: 'waiting' | 'queued' | 'working' | 'added' | 'choice' | 'compared' | 'failed';
+    /** Why it failed, for code; the sentence is for people. */
+    reason: string | null;
     sentence: string;
     source: string | null;
+    again: boolean;
+    choice: Candidate[] | null;
+    compared: Compared | null;
+    /** How many sources several records became. */
+    added: number | null;
 }
 
-export interface Batch {
-    id: string;
-    leads: BatchLead[];
+export interface LookupList {
+    revision: number;
+    lookups: Lookup[];
 }
 
-/** What the server makes of a lead. */
-export type Answer = SavedSource | { added: string[] } | { choice: Candidate[] } | { compared: Compared } | { lines: number };
+/** What the student has decided already. */
+export type Take = 'citation' | 'whole' | 'part';
 
-/** What is shown below the lead box until the student has chosen. */
-export type Found = { kind: 'choice'; lead: string; candidates: Candidate[] } | { kind: 'compared'; lead: string; compared: Compared } | { kind: 'batch'; batch: Batch };
+export function isOpen(lookup: Lookup): boolean {
+    return lookup.state === 'waiting' || lookup.state === 'queued' || lookup.state === 'working';
+}

@@ -1,4 +1,5 @@
 import { Input, Radio, Switch } from 'antd';
+import type { ReactNode } from 'react';
 import type { Course, Settings } from '../api/types';
 import { Dialog } from '../ui/Dialog';
 
@@ -7,19 +8,21 @@ interface Props {
     family: string;
     open: boolean;
     onClose: () => void;
-    onChange: (part: Partial<Settings>, wait?: number) => void;
+    onChange: (part: Partial<Settings>) => void;
+    /** Below the rules: what brings earlier settings back. */
+    children: ReactNode;
 }
 
 /** What the teacher asks for where the style leaves a choice. */
-export function CourseRules({ settings, family, open, onClose, onChange }: Props) {
+export function CourseRules({ settings, family, open, onClose, onChange, children }: Props) {
     const { course } = settings;
-    const set = (part: Partial<Course>, wait = 0) => onChange({ course: { ...course, ...part } }, wait);
+    const set = (part: Partial<Course>) => onChange({ course: { ...course, ...part } });
     return (
         <Dialog title="Course rules" open={open} onClose={onClose}>
             <div style={{ display: 'grid', gap: 18, paddingTop: 8 }}>
                 <label style={{ display: 'grid', gap: 4 }}>
                     <span>Your family name, for the running head{family === 'apa' ? ' (MLA only)' : ''}</span>
-                    <Input value={settings.surname} maxLength={120} onChange={(event) => onChange({ surname: event.target.value }, 400)} />
+                    <Input value={settings.surname} maxLength={120} onChange={(event) => onChange({ surname: event.target.value })} />
                 </label>
                 <fieldset style={{ border: 0, margin: 0, padding: 0, display: 'grid', gap: 6 }}>
                     <legend style={{ padding: 0 }}>Date of access</legend>
@@ -65,8 +68,9 @@ export function CourseRules({ settings, family, open, onClose, onChange }: Props
                 )}
                 <label style={{ display: 'grid', gap: 4 }}>
                     <span>Heading of the page, if your teacher wants another one</span>
-                    <Input value={course.heading} maxLength={120} placeholder="As the style has it" onChange={(event) => set({ heading: event.target.value }, 400)} />
+                    <Input value={course.heading} maxLength={120} placeholder="As the style has it" onChange={(event) => set({ heading: event.target.value })} />
                 </label>
+                {children}
             </div>
         </Dialog>
     );

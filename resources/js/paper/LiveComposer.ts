@@ -1,17 +1,25 @@
 import { call } from '../api/client';
 import type { Mention, Page, Remark, Source } from '../api/types';
 
-interface Composed {
+export interface Composed {
     page: Page;
     points: Remark[];
 }
 
-/** Asks the server for the page while somebody types: at once, one request at a time, always ending on the latest. */
+const RETRY = 3000;
+
+/**
+ * Asks the server for the page while somebody types: at once, one request at a time, always ending on the latest. What could
+ * not be asked is asked again.
+ */
 export class LiveComposer {
     private next: Source | null = null;
+    /** What was asked last and had no answer. */
+    private missed: Source | null = null;
     private mention: Mention | null = null;
     private busy = false;
     private stopped = false;
+    private timer: ReturnType<typeof setTimeout> | undefined;
 
     constructor(
         private readonly paper: string,
@@ -23,6 +31,11 @@ export class LiveComposer {
         if (!this.busy) void this.run();
     }
 
+    /** The connection is there again: what had no answer is asked anew. */
+    again(): void {
+        if (this.missed !== null && this.next === null) this.ask(this.missed);
+    }
+
     /** Where the in-text forms point from now on. */
     pointAt(mention: Mention | null): void {
         this.mention = mention;
@@ -31,18 +44,23 @@ export class LiveComposer {
     stop(): void {
         this.stopped = true;
         this.next = null;
+        clearTimeout(this.timer);
     }
 
     private async run(): Promise<void> {
         this.busy = true;
+        clearTimeout(this.timer);
         while (this.next !== null) {
             const source = this.next;
             this.next = null;
+            this.missed = source;
             try {
                 const composed = await call<Composed>('POST', 'compose', { paper: this.paper, source, mention: this.mention });
+                this.missed = null;
                 if (!this.stopped) this.onComposed(composed, source);
             } catch {
-                // The saver reports a lost connection; the page catches up with the next change.
+                // The outbox tells of a lost connection; the page catches up by itself.
+                if (!this.stopped) this.timer = setTimeout(() => this.again(), RETRY);
             }
         }
         this.busy = false;

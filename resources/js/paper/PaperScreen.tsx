@@ -3,19 +3,26 @@ import '@fontsource/tinos/latin-400-italic.css';
 import '@fontsource/tinos/latin-700.css';
 import '@fontsource/tinos/latin-ext-400.css';
 import '@fontsource/tinos/latin-ext-400-italic.css';
+import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router-dom';
-import type { Problem } from '../api/client';
+import { call, Problem } from '../api/client';
+import type { EarlierState, RemovedSource } from '../api/types';
+import { HeldDialogs } from '../keep/HeldDialogs';
+import { outbox, paperPath, sourcePath } from '../keep/outboxOfThisTab';
+import { Bin } from '../kept/Bin';
+import { EarlierStates } from '../kept/EarlierStates';
+import { LeadBox } from '../lookup/LeadBox';
+import { LookupList } from '../lookup/LookupList';
+import { useLead } from '../lookup/useLead';
+import { useLookups } from '../lookup/useLookups';
 import { Sheets } from '../page/Sheets';
-import { called } from '../sources/names';
 import { NOWHERE } from '../sources/InText';
 import { KindChoice } from '../sources/KindChoice';
+import { called } from '../sources/names';
 import { SourceForm } from '../sources/SourceForm';
 import { SourceList } from '../sources/SourceList';
-import type { Found } from '../lookup/found';
-import { FoundPanel } from '../lookup/FoundPanel';
-import { LeadBox } from '../lookup/LeadBox';
 import { Dialog } from '../ui/Dialog';
 import { UndoBar } from '../ui/UndoBar';
 import { copyOut, copyWords } from './clipboard';
@@ -33,18 +40,36 @@ function focusField(path: string): boolean {
     return field !== null;
 }
 
+/** Whether somebody is in the middle of typing something other than a lead. */
+function isTyping(): boolean {
+    const at = document.activeElement;
+    return at instanceof HTMLElement && at.matches('input, textarea, select') && !at.matches('[data-lead]');
+}
+
+interface Said {
+    text: string;
+    undo?: () => void;
+}
+
 /** One paper: what you know at the left, what it becomes at the right. */
 export default function PaperScreen() {
-    const { paperId = '', sourceId = null } = useParams();
+    const { paperId = '' } = useParams();
+    // Another paper is another screen: nothing of the one before stays.
+    return <Paper key={paperId} paperId={paperId} />;
+}
+
+function Paper({ paperId }: { paperId: string }) {
+    const { sourceId = null } = useParams();
     const navigate = useNavigate();
     const reference = useReference();
     const paper = usePaper(paperId);
-    const { settings, sources, page } = paper;
+    const { settings, sources, page, look, reload } = paper;
+    const [lead, setLead] = useLead(paperId);
+    const onNew = useCallback(() => void reload(), [reload]);
+    const lookups = useLookups(paperId, paper.revision, onNew);
     const [litField, setLitField] = useState<string | null>(null);
-    const [rules, setRules] = useState(false);
-    const [removed, setRemoved] = useState<{ id: string; name: string } | null>(null);
-    const [said, setSaid] = useState('');
-    const [found, setFound] = useState<Found | null>(null);
+    const [dialog, setDialog] = useState<'rules' | 'bin' | 'states' | 'settings' | null>(null);
+    const [said, setSaid] = useState<Said | null>(null);
     const [shown, setShown] = useState<'left' | 'page'>('left');
     const wantedField = useRef<string | null>(null);
     const open = sourceId === null ? undefined : sources[sourceId];
@@ -60,14 +85,23 @@ export default function PaperScreen() {
     const cited = sourceId === null ? undefined : page?.entries.find((entry) => entry.id === sourceId);
     const [mention, setMention] = useState(NOWHERE);
     useEffect(() => setMention(NOWHERE), [sourceId]);
-    const { look, reload } = paper;
     useEffect(() => {
         if (open !== undefined && cited !== undefined && cited.citation === undefined) look({ ...open.source, id: open.id }, NOWHERE);
     }, [open, cited, look]);
 
-    const changed = useCallback(() => void reload(), [reload]);
-
     const go = useCallback((id: string | null) => void navigate(id === null ? `/papers/${paperId}` : `/papers/${paperId}/sources/${id}`), [navigate, paperId]);
+
+    // What was looked up here opens by itself only where it pulls nobody away from anything.
+    const quiet = sourceId !== null || lead !== '';
+    const { lookups: rows, started, dismiss } = lookups;
+    useEffect(() => {
+        const done = rows.find((one) => started.has(one.id) && one.state === 'added' && one.batch === null && one.added === null && one.source !== null);
+        if (done === undefined || quiet || isTyping() || sources[done.source!] === undefined) return;
+        go(done.source);
+        void dismiss(done);
+    }, [rows, started, dismiss, quiet, sources, go]);
+
+    const bin = useQuery<RemovedSource[]>({ queryKey: ['bin', paperId], queryFn: () => call<RemovedSource[]>('GET', `${paperPath(paperId)}/bin`) });
 
     const pick = useCallback(
         (id: string, field: string) => {
@@ -82,62 +116,42 @@ export default function PaperScreen() {
         [sourceId, go],
     );
 
-    if (paper.problem !== '') {
-        return (
-            <main className="papers">
-                <h1>This paper cannot be opened</h1>
-                <p className="notice">{paper.problem}</p>
-                <Link to="/">All papers</Link>
-            </main>
-        );
-    }
+    const say = useCallback((text: string, undo?: () => void) => setSaid({ text, undo }), []);
+    const tried = useCallback((work: Promise<unknown>) => void work.catch((error: Error) => say(error.message)), [say]);
+
     if (settings === null || page === null || reference === null) {
-        return <p className="papers soft">Opening the paper …</p>;
+        const problem = paper.problem;
+        return problem === null ? <p className="papers soft">Opening the paper …</p> : <NotOpened paperId={paperId} problem={problem} onBack={onNew} />;
     }
 
     const family = reference.styles.find((style) => style.id === settings.style)?.family ?? 'mla';
+    const progress = outbox.progress();
     const copy = (id: string | null, formatted: boolean) =>
-        copyOut(paperId, id, formatted)
-            .then(() => setSaid(id === null ? 'The page is on the clipboard. Paste it into your document.' : 'The entry is on the clipboard.'))
-            .catch((error: Problem) => setSaid(error.message));
-    const lookUp = async (lead: string, take: 'citation' | null = null) => {
-        const became = await paper.lookUp(lead, take);
-        if (became !== null && typeof became !== 'string') {
-            setFound(became);
-            return;
-        }
-        setFound((before) => (before?.kind === 'batch' ? before : null));
-        if (became === null) setSaid('The records were added.');
-        go(became);
-    };
-    const choose = async (lead: string, part: boolean) => {
-        const became = await paper.lookUp(lead, part ? null : 'whole');
-        if (typeof became !== 'string') return;
-        if (part) await paper.ask(became, 'part');
-        setFound(null);
-        go(became);
-    };
+        tried(copyOut(paperId, id, formatted).then(() => say(id === null ? 'The page is on the clipboard. Paste it into your document.' : 'The entry is on the clipboard.')));
     const remove = async (id: string) => {
         const name = called(sources[id]!.source);
         if (id === sourceId) go(null);
-        try {
-            await paper.remove(id);
-            setSaid('');
-            setRemoved({ id, name });
-        } catch (error) {
-            setSaid((error as Problem).message);
-        }
+        await paper.remove(id);
+        say(`“${name}” was removed.`, () => tried(paper.restore(id)));
     };
+    const goBack = async (path: string, state: EarlierState) => {
+        await outbox.delivered(path);
+        await call('POST', `${path}/states/${state.id}/restore`);
+        setDialog(null);
+        await reload();
+        say('It is as it was then. How it stood before is kept under “Earlier states”.');
+    };
+    const removed = bin.data ?? [];
 
     return (
         <div className="screen">
             <TopBar
                 settings={settings}
                 reference={reference}
-                save={paper.save}
+                save={progress}
                 onChange={paper.change}
-                onRules={() => setRules(true)}
-                onCopy={(formatted) => void copy(null, formatted)}
+                onRules={() => setDialog('rules')}
+                onCopy={(formatted) => copy(null, formatted)}
             />
             <div className="narrow-switch">
                 <Button type={shown === 'left' ? 'primary' : 'default'} onClick={() => setShown('left')}>
@@ -149,39 +163,40 @@ export default function PaperScreen() {
             </div>
             <div className="halves" data-shown={shown}>
                 <section className="left" aria-label="Sources">
-                    <LeadBox onLookUp={lookUp} onByHand={async (kind, title) => go(await paper.add({ kind, ...(title === '' ? {} : { title: { main: title } }) }))} />
+                    <LeadBox
+                        lead={lead}
+                        onLead={setLead}
+                        onLookUp={(text) => lookups.start(text)}
+                        onByHand={(kind, title) => go(paper.add({ kind, ...(title === '' ? {} : { title: { main: title } }) }))}
+                    />
                     <div className="scroll">
-                        {paper.save.state !== 'saved' && paper.save.sentence !== '' && (
+                        {progress.sentence !== '' && (
                             <p className="notice" role="alert">
-                                {paper.save.sentence}
+                                {progress.sentence}
                             </p>
                         )}
-                        {found !== null && (
-                            <FoundPanel
-                                paperId={paperId}
-                                found={found}
-                                onChoose={choose}
-                                onTake={(lead) => lookUp(lead, 'citation')}
-                                onOpen={(id) => go(id)}
-                                onLookUp={lookUp}
-                                onChanged={changed}
-                                onClose={() => setFound(null)}
-                            />
+                        {paper.isCopy && progress.sentence === '' && (
+                            <p className="notice" role="status">
+                                Bibrel cannot be reached just now. This is the paper as it was when it was last open here; go on working, and it is saved later.
+                            </p>
                         )}
+                        <LookupList handle={lookups} quiet={quiet} onOpen={go} onSaid={say} />
                         {open === undefined ? (
-                            <SourceList
-                                page={page}
-                                sources={sources}
-                                reference={reference}
-                                onOpen={(id) => go(id)}
-                                onCopy={(id) => void copy(id, true)}
-                                onRemove={(id) => void remove(id)}
-                            />
+                            <>
+                                <SourceList page={page} sources={sources} reference={reference} onOpen={go} onCopy={(id) => copy(id, true)} onRemove={(id) => tried(remove(id))} />
+                                {removed.length > 0 && (
+                                    <p className="more">
+                                        <button className="link" type="button" onClick={() => setDialog('bin')}>
+                                            {removed.length === 1 ? 'One removed source' : `${removed.length} removed sources`}
+                                        </button>
+                                    </p>
+                                )}
+                            </>
                         ) : (
                             <>
                                 <div className="head">
                                     <button className="link strong" type="button" onClick={() => go(null)}>
-                                        {page.entries.length === 1 ? '‹ Back to the list' : `‹ All ${page.entries.length} sources`}
+                                        {page.entries.length <= 1 ? '‹ Back to the list' : `‹ All ${page.entries.length} sources`}
                                     </button>
                                     <KindChoice source={open.source} reference={reference} onEdit={(source) => paper.edit(open.id, source)} />
                                 </div>
@@ -193,7 +208,8 @@ export default function PaperScreen() {
                                     family={family}
                                     reference={reference}
                                     onEdit={(source, settled) => paper.edit(open.id, source, settled ?? null)}
-                                    onAsk={(what) => void paper.ask(open.id, what).catch((error: Problem) => setSaid(error.message))}
+                                    onPart={() => tried(paper.makePart(open.id))}
+                                    onLookUpAgain={() => tried(lookups.again(open.id))}
                                     onField={setLitField}
                                     mention={mention}
                                     onMention={(next) => {
@@ -202,14 +218,17 @@ export default function PaperScreen() {
                                     }}
                                     onCopyText={(html, text) => {
                                         copyWords(html, text);
-                                        setSaid('The citation is on the clipboard.');
+                                        say('The citation is on the clipboard.');
                                     }}
                                 />
-                                <div className="more" style={{ paddingTop: 18, display: 'flex', gap: 18 }}>
-                                    <button className="link" type="button" onClick={() => void copy(open.id, true)}>
+                                <div className="more acts">
+                                    <button className="link" type="button" onClick={() => copy(open.id, true)}>
                                         Copy this entry
                                     </button>
-                                    <button className="link" type="button" onClick={() => void remove(open.id)}>
+                                    <button className="link" type="button" onClick={() => setDialog('states')}>
+                                        Earlier states
+                                    </button>
+                                    <button className="link" type="button" onClick={() => tried(remove(open.id))}>
                                         Remove this source
                                     </button>
                                 </div>
@@ -226,39 +245,65 @@ export default function PaperScreen() {
                     onPick={pick}
                 />
             </div>
-            <CourseRules settings={settings} family={family} open={rules} onClose={() => setRules(false)} onChange={paper.change} />
-            <Dialog title="Changed in another tab" open={paper.conflict !== null}>
-                <p>This source was changed in another tab or window while you worked on it here. Nothing is lost; which one should stay?</p>
-                <p>
-                    There: <b>{paper.conflict === null ? '' : called(paper.conflict.theirs.source)}</b>
-                    <br />
-                    Here: <b>{paper.conflict === null ? '' : called(paper.conflict.mine)}</b>
-                </p>
-                <div className="inline" style={{ justifyContent: 'flex-end' }}>
-                    <Button onClick={() => paper.settle('theirs')}>Keep the one from there</Button>
-                    <Button type="primary" onClick={() => paper.settle('mine')}>
-                        Keep mine
-                    </Button>
-                </div>
-            </Dialog>
-            {removed !== null && (
-                <UndoBar
-                    text={`“${removed.name}” was removed.`}
-                    onUndo={() => {
-                        void paper.restore(removed.id);
-                        setRemoved(null);
-                    }}
-                    onClose={() => setRemoved(null)}
+            <CourseRules settings={settings} family={family} open={dialog === 'rules'} onClose={() => setDialog(null)} onChange={paper.change}>
+                <button className="link" type="button" onClick={() => setDialog('settings')}>
+                    Earlier settings
+                </button>
+            </CourseRules>
+            {dialog === 'settings' && (
+                <EarlierStates
+                    title="Earlier settings"
+                    path={`${paperPath(paperId)}/states`}
+                    onClose={() => setDialog(null)}
+                    onBack={(state) => tried(goBack(paperPath(paperId), state))}
                 />
             )}
-            {said !== '' && removed === null && (
-                <div className="undo" role="status">
-                    <span>{said}</span>
-                    <button className="link" type="button" onClick={() => setSaid('')} aria-label="Close this message">
-                        ×
-                    </button>
-                </div>
+            {dialog === 'states' && open !== undefined && (
+                <EarlierStates
+                    title="Earlier states"
+                    path={`${sourcePath(paperId, open.id)}/states`}
+                    onClose={() => setDialog(null)}
+                    onBack={(state) => tried(goBack(sourcePath(paperId, open.id), state))}
+                />
             )}
+            <Dialog title="Removed sources" open={dialog === 'bin'} onClose={() => setDialog(null)}>
+                <Bin
+                    label="Removed sources"
+                    removed={removed.map((one) => ({ ...one, aside: one.kind }))}
+                    onBringBack={(id) => {
+                        if (removed.length === 1) setDialog(null);
+                        tried(paper.restore(id));
+                    }}
+                />
+            </Dialog>
+            <HeldDialogs paperId={paperId} reference={reference} held={outbox.held()} onChanged={onNew} />
+            {said !== null && <UndoBar text={said.text} onUndo={said.undo} onClose={() => setSaid(null)} />}
         </div>
+    );
+}
+
+/** The paper is not to be had: it is in the bin, somebody else's, or cannot be reached. */
+function NotOpened({ paperId, problem, onBack }: { paperId: string; problem: Error; onBack: () => void }) {
+    const [said, setSaid] = useState('');
+    const removed = problem instanceof Problem && problem.status === 410;
+    const bringBack = () =>
+        void call('POST', `${paperPath(paperId)}/restore`)
+            .then(onBack)
+            .catch((error: Error) => setSaid(error.message));
+    return (
+        <main className="papers">
+            <h1>{removed ? 'This paper was removed' : 'This paper cannot be opened'}</h1>
+            <p className="notice">{said || problem.message}</p>
+            <p className="inline">
+                {removed ? (
+                    <Button type="primary" onClick={bringBack}>
+                        Bring it back
+                    </Button>
+                ) : (
+                    <Button onClick={onBack}>Try again</Button>
+                )}
+                <Link to="/">All papers</Link>
+            </p>
+        </main>
     );
 }

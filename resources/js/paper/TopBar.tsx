@@ -2,21 +2,22 @@ import { Button, Dropdown, Select } from 'antd';
 import { Link } from 'react-router-dom';
 import type { Reference, Settings } from '../api/types';
 import { Mark } from '../ui/Mark';
-import type { SaveState } from './Saver';
+import type { Progress } from '../keep/outbox';
 
-const WORDS: Record<SaveState, string> = {
+const WORDS: Record<Progress, string> = {
     saved: 'Saved',
     saving: 'Saving …',
     waiting: 'Not saved yet',
-    conflict: 'Changed elsewhere',
+    clash: 'Changed elsewhere',
+    removed: 'Removed elsewhere',
     refused: 'Not saved',
 };
 
 interface Props {
     settings: Settings;
     reference: Reference;
-    save: { state: SaveState; sentence: string };
-    onChange: (part: Partial<Settings>, wait?: number) => void;
+    save: { state: Progress; sentence: string };
+    onChange: (part: Partial<Settings>) => void;
     onRules: () => void;
     onCopy: (formatted: boolean) => void;
 }
@@ -40,7 +41,7 @@ export function TopBar({ settings, reference, save, onChange, onRules, onCopy }:
                 value={settings.title}
                 maxLength={300}
                 placeholder="Paper without a title"
-                onChange={(event) => onChange({ title: event.target.value }, 400)}
+                onChange={(event) => onChange({ title: event.target.value })}
             />
             <span className="gap" />
             <span className={save.state === 'saved' || save.state === 'saving' ? 'saved' : 'saved open'} role="status" title={save.sentence}>

@@ -1,105 +1,115 @@
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useMemo } from 'react';
 import { ulid } from 'ulid';
-import { call, Problem } from '../api/client';
-import type { Mention, Page, PageEntry, Paper, SavedSource, Settings, Source } from '../api/types';
-import type { Answer, Batch, Found } from '../lookup/found';
-import { LiveComposer } from './LiveComposer';
-import { Saver, type SaveState } from './Saver';
+import { call, read, type Read } from '../api/client';
+import type { Mention, Page, Paper, SavedSource, Settings, Source } from '../api/types';
+import { outbox, paperPath, sourcePath, useArrivals, useOutbox, valueOfSettings, valueOfSource } from '../keep/outboxOfThisTab';
+import type { Saved } from '../keep/outbox';
+import { withMemberIds } from '../sources/members';
+import { LiveComposer, type Composed } from './LiveComposer';
+import { newest, pageWithKnownEntries } from './newest';
 
-export interface Conflict {
-    theirs: SavedSource;
-    mine: Source;
+export const paperKey = (id: string) => ['paper', id] as const;
+
+/** While only a copy could be read, the server is asked again this often, in milliseconds. */
+const ASK_AGAIN = 5000;
+
+/** A source that nobody but this tab knows yet. */
+function unsaved(id: string, source: Source): SavedSource {
+    return { id, version: 0, source, reading: null, points: [] };
 }
 
-/** Entries that did not change keep their identity, so that only the edited one is drawn again. */
-function merged(before: Page | null, after: Page): Page {
-    const known = new Map(before?.entries.map((entry): [string, PageEntry] => [entry.id, entry]));
-    return {
-        ...after,
-        entries: after.entries.map((entry) => {
-            const old = known.get(entry.id);
-            const same = old !== undefined && JSON.stringify(old.runs) === JSON.stringify(entry.runs) && JSON.stringify(old.annotation) === JSON.stringify(entry.annotation);
-            return same && (entry.citation === undefined || JSON.stringify([entry.citation, entry.narrative]) === JSON.stringify([old.citation, old.narrative])) ? old : entry;
-        }),
-    };
+/** What the server has, with everything laid over it that is typed and not saved yet. */
+function withTyped(paper: Paper): { settings: Settings; sources: Record<string, SavedSource> } {
+    const sources: Record<string, SavedSource> = {};
+    for (const saved of paper.sources) sources[saved.id] = saved;
+    for (const path of outbox.paths()) {
+        const id = path.startsWith(`${paperPath(paper.id)}/sources/`) ? path.slice(path.lastIndexOf('/') + 1) : null;
+        if (id === null) continue;
+        const typed = outbox.pending(path) as { source: Source; settled: string[] };
+        const saved = sources[id] ?? unsaved(id, typed.source);
+        sources[id] = { ...saved, source: typed.source, reading: saved.reading === null ? null : { ...saved.reading, settled: typed.settled ?? [] } };
+    }
+    const typed = outbox.pending(paperPath(paper.id)) as Partial<Settings> | null;
+    return { settings: { ...paper, ...typed }, sources };
 }
 
-/** The student's own day. */
-function today(): string {
-    const now = new Date();
-    return `${now.getFullYear()}-${String(now.getMonth() + 1).padStart(2, '0')}-${String(now.getDate()).padStart(2, '0')}`;
+/** Puts what arrived into what is known, without asking for the whole paper again. */
+function take(client: QueryClient, paperId: string, path: string, saved: Saved, answer: unknown): void {
+    client.setQueryData<Read<Paper>>(paperKey(paperId), (paper) => {
+        if (paper === undefined) return paper;
+        if (path === paperPath(paperId)) return { ...paper, ...(answer as Settings), ...(saved.value as Partial<Settings>) };
+        const fresh = answer as SavedSource;
+        const source = (saved.value.source as unknown as Source | undefined) ?? fresh.source;
+        const sources = paper.sources.filter((one) => one.id !== fresh.id);
+        return { ...paper, sources: [...sources, { ...fresh, source }].sort((a, b) => (a.id < b.id ? -1 : 1)) };
+    });
 }
 
 /** One paper: what the server has, what is being typed, and how both are kept the same. */
 export function usePaper(id: string) {
-    const [settings, setSettings] = useState<Settings | null>(null);
-    const [sources, setSources] = useState<Record<string, SavedSource>>({});
-    const [page, setPage] = useState<Page | null>(null);
-    const [save, setSave] = useState<{ state: SaveState; sentence: string }>({ state: 'saved', sentence: '' });
-    const [conflict, setConflict] = useState<Conflict | null>(null);
-    const [problem, setProblem] = useState('');
-    const settingsVersion = useRef(0);
-    const settingsTimer = useRef<ReturnType<typeof setTimeout>>(undefined);
+    const client = useQueryClient();
+    useOutbox();
+    const query = useQuery<Read<Paper>>({
+        queryKey: paperKey(id),
+        queryFn: () => read<Paper>(paperPath(id)),
+        structuralSharing: (before, after) => newest(before as Read<Paper> | undefined, after as Read<Paper>),
+        refetchInterval: (one) => (one.state.data?.isCopy === true ? ASK_AGAIN : false),
+    });
+    const paper = query.data;
+    const reload = useCallback(() => client.invalidateQueries({ queryKey: paperKey(id) }), [client, id]);
 
     const composer = useMemo(
         () =>
-            new LiveComposer(id, (composed, source) => {
-                setPage((before) => merged(before, composed.page));
-                setSources((all) => (all[source.id!] === undefined ? all : { ...all, [source.id!]: { ...all[source.id!]!, points: composed.points } }));
+            new LiveComposer(id, (composed: Composed, source: Source) => {
+                client.setQueryData<Read<Paper>>(paperKey(id), (before) => {
+                    if (before === undefined) return before;
+                    const sources = before.sources.map((one) => (one.id === source.id ? { ...one, points: composed.points } : one));
+                    return { ...before, sources, page: pageWithKnownEntries(before.page, composed.page) };
+                });
             }),
-        [id],
+        [client, id],
     );
-    const saver = useMemo(
-        () =>
-            new Saver(id, {
-                state: (state, sentence) => setSave({ state, sentence }),
-                saved: (saved) => setSources((all) => (all[saved.id] === undefined ? all : { ...all, [saved.id]: { ...all[saved.id]!, version: saved.version } })),
-                conflict: (theirs, mine) => setConflict({ theirs, mine }),
-            }),
-        [id],
+    useEffect(() => () => composer.stop(), [composer]);
+
+    const arrived = useCallback(
+        (path: string, saved: Saved, answer: unknown) => {
+            if (!path.startsWith(paperPath(id))) return;
+            const before = client.getQueryData<Read<Paper>>(paperKey(id))?.sources.find((one) => path === sourcePath(id, one.id))?.version ?? 0;
+            take(client, id, path, saved, answer);
+            // The style and the course rules shape the whole page, and so may what somebody else changed in between.
+            if (path === paperPath(id) || saved.version > before + 1) void reload();
+            else composer.again();
+        },
+        [client, id, reload, composer],
     );
+    useArrivals(arrived);
 
-    const load = useCallback(async () => {
-        try {
-            const paper = await call<Paper>('GET', `papers/${id}`);
-            const { sources: list, page: composed, ...rest } = paper;
-            settingsVersion.current = rest.version;
-            setSettings(rest);
-            setPage((before) => merged(before, composed));
-            const all: Record<string, SavedSource> = {};
-            for (const one of list) {
-                const left = saver.known(one.id, one.version);
-                all[one.id] = left === null ? one : { ...one, source: left };
-                if (left !== null) composer.ask({ ...left, id: one.id });
-            }
-            setSources(all);
-        } catch (error) {
-            setProblem((error as Problem).message);
-        }
-    }, [id, saver, composer]);
+    const shown = useMemo(() => (paper === undefined ? null : withTyped(paper)), [paper, outbox.snapshot()]); // eslint-disable-line react-hooks/exhaustive-deps
 
+    // What an earlier visit could not save is composed once the paper is there.
+    const isThere = shown !== null;
     useEffect(() => {
-        void load();
-        const leave = () => saver.flush();
-        window.addEventListener('pagehide', leave);
-        return () => {
-            window.removeEventListener('pagehide', leave);
-            saver.stop();
-            composer.stop();
-        };
-    }, [load, saver, composer]);
+        if (!isThere) return;
+        for (const path of outbox.paths()) {
+            if (!path.startsWith(`${paperPath(id)}/sources/`)) continue;
+            const source = (outbox.pending(path) as { source: Source }).source;
+            composer.ask({ ...source, id: path.slice(path.lastIndexOf('/') + 1) });
+        }
+    }, [isThere, id, composer]);
+
+    const known = useCallback((): Paper | undefined => client.getQueryData<Read<Paper>>(paperKey(id)), [client, id]);
 
     const edit = useCallback(
         (sourceId: string, source: Source, settled: string[] | null = null) => {
-            setSources((all) => {
-                const one = all[sourceId];
-                if (one === undefined) return all;
-                return { ...all, [sourceId]: { ...one, source, reading: one.reading !== null && settled !== null ? { ...one.reading, settled } : one.reading } };
-            });
-            saver.change(sourceId, source, settled);
+            const saved = known()?.sources.find((one) => one.id === sourceId);
+            const path = sourcePath(id, sourceId);
+            const before = outbox.pending(path)?.settled as string[] | undefined;
+            const value = { source: withMemberIds(source), settled: settled ?? before ?? saved?.reading?.settled ?? [] };
+            outbox.change(path, value as never, saved === undefined ? { version: 0, value: {} } : { version: saved.version, value: valueOfSource(saved) });
             composer.ask({ ...source, id: sourceId });
         },
-        [saver, composer],
+        [known, id, composer],
     );
 
     /** Asks for the in-text forms of a source that is being looked at. */
@@ -111,113 +121,77 @@ export function usePaper(id: string) {
         [composer],
     );
 
-    const saveSettings = useCallback(
-        async (wanted: Settings) => {
-            setSave({ state: 'saving', sentence: '' });
-            try {
-                const saved = await call<Settings>('PUT', `papers/${id}`, { ...wanted, version: settingsVersion.current });
-                settingsVersion.current = saved.version;
-                setSettings((before) => (before === null ? before : { ...before, head: saved.head }));
-                setSave({ state: 'saved', sentence: '' });
-                const paper = await call<Paper>('GET', `papers/${id}`);
-                setPage((before) => merged(before, paper.page));
-            } catch (error) {
-                const failed = error as Problem;
-                if (failed.status === 409) {
-                    const theirs = failed.more.theirs as Settings;
-                    settingsVersion.current = theirs.version;
-                    setSettings(theirs);
-                    setSave({ state: 'conflict', sentence: 'The settings were changed in another tab; its choice is shown now. Change them again if you want yours.' });
-                    void load();
-                } else if (failed.passing) {
-                    setSave({ state: 'waiting', sentence: failed.message });
-                    settingsTimer.current = setTimeout(() => void saveSettings(wanted), 3000);
-                } else {
-                    setSave({ state: 'refused', sentence: failed.message });
-                }
-            }
-        },
-        [id, load],
-    );
-
-    /** Typed settings wait for a pause; chosen ones do not. */
     const change = useCallback(
-        (part: Partial<Settings>, wait = 0) => {
-            setSettings((before) => {
-                if (before === null) return before;
-                const wanted = { ...before, ...part };
-                clearTimeout(settingsTimer.current);
-                settingsTimer.current = setTimeout(() => void saveSettings(wanted), wait);
-                return wanted;
-            });
+        (part: Partial<Settings>) => {
+            const now = known();
+            if (now === undefined) return;
+            const value = { ...valueOfSettings(now), ...outbox.pending(paperPath(id)), ...part };
+            outbox.change(paperPath(id), value as never, { version: now.version, value: valueOfSettings(now) });
+            // A choice takes hold at once; words wait until they are written.
+            if (!('title' in part) && !('surname' in part) && !('course' in part)) outbox.flush();
         },
-        [saveSettings],
+        [known, id],
     );
 
     const add = useCallback(
-        async (source: Source): Promise<string> => {
+        (source: Source): string => {
             const sourceId = ulid();
-            const saved = await call<SavedSource>('PUT', `papers/${id}/sources/${sourceId}`, { version: 0, source });
-            await load();
-            return saved.id;
+            edit(sourceId, source);
+            outbox.flush();
+            return sourceId;
         },
-        [id, load],
+        [edit],
     );
 
-    /** The id of the source a lead became, or what there is to choose from. */
-    const lookUp = useCallback(
-        async (lead: string, take: 'citation' | 'whole' | null = null): Promise<string | Found | null> => {
-            const answer = await call<Answer>('POST', `papers/${id}/lookups`, { id: ulid(), lead, today: today(), take });
-            if ('choice' in answer) return { kind: 'choice', lead, candidates: answer.choice };
-            if ('compared' in answer) return { kind: 'compared', lead, compared: answer.compared };
-            if ('lines' in answer) return { kind: 'batch', batch: await call<Batch>('POST', `papers/${id}/batches`, { id: ulid(), leads: lead, today: today() }) };
-            await load();
-            return 'added' in answer ? null : answer.id;
+    /** The book is only where the source stands: one part of it was used. */
+    const makePart = useCallback(
+        async (sourceId: string) => {
+            await outbox.delivered(sourcePath(id, sourceId));
+            const version = known()?.sources.find((one) => one.id === sourceId)?.version ?? 0;
+            await call<SavedSource>('POST', `${sourcePath(id, sourceId)}/part`, { version });
+            await reload();
         },
-        [id, load],
-    );
-
-    /** Asks the server to change a source as a whole, once everything typed is saved. */
-    const ask = useCallback(
-        async (sourceId: string, what: 'part' | 'lookup') => {
-            await saver.idle();
-            await call<SavedSource>('POST', `papers/${id}/sources/${sourceId}/${what}`, { version: saver.version(sourceId), today: today() });
-            await load();
-        },
-        [id, load, saver],
+        [id, known, reload],
     );
 
     const remove = useCallback(
         async (sourceId: string) => {
-            await call('DELETE', `papers/${id}/sources/${sourceId}`);
-            saver.forget(sourceId);
-            await load();
+            const path = sourcePath(id, sourceId);
+            // What was typed last lies in the bin with it.
+            if (!(await outbox.delivered(path))) throw new Error('What you typed last is not saved yet, so it was not removed. Try again in a moment.');
+            await call('DELETE', path);
+            await reload();
+            await client.invalidateQueries({ queryKey: ['bin', id] });
         },
-        [id, load, saver],
+        [id, client, reload],
     );
 
     const restore = useCallback(
         async (sourceId: string) => {
-            await call('POST', `papers/${id}/sources/${sourceId}/restore`);
-            await load();
+            await call('POST', `${sourcePath(id, sourceId)}/restore`);
+            await reload();
+            await client.invalidateQueries({ queryKey: ['bin', id] });
         },
-        [id, load],
+        [id, client, reload],
     );
 
-    const settle = useCallback(
-        (keep: 'mine' | 'theirs') => {
-            if (conflict === null) return;
-            const { theirs, mine } = conflict;
-            setConflict(null);
-            saver.settle(theirs.id, theirs.version, keep === 'mine' ? mine : null);
-            const source = keep === 'mine' ? mine : theirs.source;
-            setSources((all) => ({ ...all, [theirs.id]: { ...theirs, source } }));
-            composer.ask({ ...source, id: theirs.id });
-        },
-        [conflict, saver, composer],
-    );
-
-    return { settings, sources, page, save, conflict, problem, look, edit, change, add, lookUp, ask, reload: load, remove, restore, settle };
+    return {
+        settings: shown?.settings ?? null,
+        sources: shown?.sources ?? {},
+        page: paper?.page ?? null,
+        revision: paper?.revision ?? 0,
+        isCopy: paper?.isCopy === true,
+        problem: query.error,
+        look,
+        edit,
+        change,
+        add,
+        makePart,
+        reload,
+        remove,
+        restore,
+    };
 }
 
 export type PaperHandle = ReturnType<typeof usePaper>;
+export type { Page };

@@ -1,17 +1,9 @@
-import { useEffect, useState } from 'react';
-import { call } from '../api/client';
+import { useQuery } from '@tanstack/react-query';
+import { read } from '../api/client';
 import type { Reference } from '../api/types';
 
-let fetched: Promise<Reference> | null = null;
-
-/** Kinds, styles and the sentences behind the rules; fetched once. */
+/** Kinds, styles and the sentences behind the rules; fetched once, and at hand without a connection. */
 export function useReference(): Reference | null {
-    const [reference, setReference] = useState<Reference | null>(null);
-    useEffect(() => {
-        fetched ??= call<Reference>('GET', 'reference');
-        fetched.then(setReference).catch(() => {
-            fetched = null;
-        });
-    }, []);
-    return reference;
+    const query = useQuery<Reference>({ queryKey: ['reference'], queryFn: () => read<Reference>('reference'), staleTime: Infinity, refetchOnReconnect: false });
+    return query.data ?? null;
 }

@@ -1,62 +1,73 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input, Select } from 'antd';
-import { useEffect, useState, type FormEvent } from 'react';
+import { useEffect, useRef, useState, type FormEvent } from 'react';
 import { Link, useNavigate } from 'react-router-dom';
 import { ulid } from 'ulid';
-import { call, Problem } from '../api/client';
+import { call, read } from '../api/client';
 import type { PaperSummary } from '../api/types';
+import { PlaceChoice } from '../keep/PlaceChoice';
+import { useOutbox } from '../keep/outboxOfThisTab';
+import { Bin } from '../kept/Bin';
+import { Dialog } from '../ui/Dialog';
 import { Mark } from '../ui/Mark';
 import { UndoBar } from '../ui/UndoBar';
+
+interface Listed {
+    papers: PaperSummary[];
+    styles: { value: string; label: string }[];
+}
+
+const NAMELESS = 'Paper without a title';
 
 /** The papers of this browser, and the way to begin one. */
 export function PapersPage() {
     const navigate = useNavigate();
-    const [papers, setPapers] = useState<PaperSummary[] | null>(null);
-    const [styles, setStyles] = useState<{ value: string; label: string }[]>([{ value: 'mla-9', label: 'MLA, 9th edition' }]);
+    const client = useQueryClient();
+    const waiting = useOutbox().progress();
+    const list = useQuery<Listed>({ queryKey: ['papers'], queryFn: () => read<Listed>('papers'), staleTime: 0 });
+    const bin = useQuery<PaperSummary[]>({ queryKey: ['bin'], queryFn: () => call<PaperSummary[]>('GET', 'bin'), staleTime: 0 });
     const [problem, setProblem] = useState('');
     const [title, setTitle] = useState('');
     const [style, setStyle] = useState('mla-9');
+    const [busy, setBusy] = useState(false);
+    const [inBin, setInBin] = useState(false);
     const [removed, setRemoved] = useState<PaperSummary | null>(null);
-
-    const load = () =>
-        call<{ papers: PaperSummary[]; styles: { value: string; label: string }[] }>('GET', 'papers')
-            .then((answer) => {
-                setPapers(answer.papers);
-                setStyles(answer.styles);
-            })
-            .catch((error: Problem) => setProblem(error.message));
+    // One paper however often the button is pressed.
+    const next = useRef(ulid());
+    const styles = list.data?.styles ?? [{ value: 'mla-9', label: 'MLA, 9th edition' }];
+    const papers = list.data?.papers;
+    const gone = bin.data ?? [];
 
     useEffect(() => {
         document.title = 'Your papers · Bibrel';
-        void load();
     }, []);
+
+    const fresh = () => Promise.all([client.invalidateQueries({ queryKey: ['papers'] }), client.invalidateQueries({ queryKey: ['bin'] })]);
+    const tried = (work: Promise<unknown>) => work.then(() => setProblem('')).catch((error: Error) => setProblem(error.message));
 
     const begin = async (event: FormEvent) => {
         event.preventDefault();
-        const id = ulid();
-        try {
-            await call('PUT', `papers/${id}`, { version: 0, title: title.trim(), style });
-            await navigate(`/papers/${id}`);
-        } catch (error) {
-            setProblem((error as Problem).message);
-        }
+        if (busy) return;
+        setBusy(true);
+        await tried(
+            (async () => {
+                await call('PUT', `papers/${next.current}`, { version: 0, title: title.trim(), style });
+                await navigate(`/papers/${next.current}`);
+            })(),
+        );
+        setBusy(false);
     };
-
     const remove = async (paper: PaperSummary) => {
-        try {
-            await call('DELETE', `papers/${paper.id}`);
-            setRemoved(paper);
-            await load();
-        } catch (error) {
-            setProblem((error as Problem).message);
-        }
+        await call('DELETE', `papers/${paper.id}`);
+        setRemoved(paper);
+        await fresh();
     };
-
-    const restore = async () => {
-        if (removed === null) return;
-        await call('POST', `papers/${removed.id}/restore`);
-        setRemoved(null);
-        await load();
+    const restore = async (id: string) => {
+        await call('POST', `papers/${id}/restore`);
+        setInBin(false);
+        await fresh();
     };
+    const told = problem || waiting.sentence || list.error?.message;
 
     return (
         <>
@@ -71,9 +82,9 @@ export function PapersPage() {
                 <p className="soft">
                     Each paper keeps its sources and turns them into a finished page. Everything is saved for this browser as you go; there is nothing to sign up for.
                 </p>
-                {problem !== '' && (
+                {told && (
                     <p className="notice" role="alert">
-                        {problem}
+                        {told}
                     </p>
                 )}
                 <form className="begin" onSubmit={(event) => void begin(event)}>
@@ -85,30 +96,49 @@ export function PapersPage() {
                         Style
                         <Select value={style} onChange={setStyle} options={styles} style={{ width: 170 }} aria-label="Style" />
                     </label>
-                    <Button type="primary" htmlType="submit">
+                    <Button type="primary" htmlType="submit" disabled={busy}>
                         Begin the paper
                     </Button>
                 </form>
-                {papers === null && problem === '' && <p className="soft">Fetching your papers …</p>}
+                {list.isPending && <p className="soft">Fetching your papers …</p>}
                 {papers?.length === 0 && <p className="soft">No paper yet. Name your first one above, choose the style your teacher asks for, and begin.</p>}
-                <ul aria-label="Papers">
+                <ul className="list-of-papers" aria-label="Papers">
                     {papers?.map((paper) => (
                         <li key={paper.id}>
                             <Link to={`/papers/${paper.id}`}>
-                                <b>{paper.title || 'Paper without a title'}</b>
+                                <b>{paper.title || NAMELESS}</b>
                                 <span className="soft">
-                                    {styles.find((one) => one.value === paper.style)?.label} · {paper.sources === 1 ? '1 source' : `${paper.sources} sources`} · changed{' '}
+                                    {styles.find((one) => one.value === paper.style)?.label} · {sourcesOf(paper)} · changed{' '}
                                     {new Date(paper.updatedAt).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' })}
                                 </span>
                             </Link>
-                            <button className="link" type="button" onClick={() => void remove(paper)} aria-label={`Remove ${paper.title || 'the paper without a title'}`}>
+                            <button className="link" type="button" onClick={() => void tried(remove(paper))} aria-label={`Remove ${paper.title || 'the paper without a title'}`}>
                                 Remove
                             </button>
                         </li>
                     ))}
                 </ul>
+                {gone.length > 0 && (
+                    <p>
+                        <button className="link" type="button" onClick={() => setInBin(true)}>
+                            {gone.length === 1 ? 'One removed paper' : `${gone.length} removed papers`}
+                        </button>
+                    </p>
+                )}
+                <PlaceChoice />
             </main>
-            {removed !== null && <UndoBar text={`“${removed.title || 'Paper without a title'}” was removed.`} onUndo={() => void restore()} onClose={() => setRemoved(null)} />}
+            <Dialog title="Removed papers" open={inBin} onClose={() => setInBin(false)}>
+                <Bin
+                    label="Removed papers"
+                    removed={gone.map((one) => ({ id: one.id, name: one.title || NAMELESS, removedAt: one.removedAt ?? one.updatedAt, aside: sourcesOf(one) }))}
+                    onBringBack={(id) => void tried(restore(id))}
+                />
+            </Dialog>
+            {removed !== null && <UndoBar text={`“${removed.title || NAMELESS}” was removed.`} onUndo={() => void tried(restore(removed.id))} onClose={() => setRemoved(null)} />}
         </>
     );
+}
+
+function sourcesOf(paper: PaperSummary): string {
+    return paper.sources === 1 ? '1 source' : `${paper.sources} sources`;
 }

@@ -1,7 +1,8 @@
 import { Button, Input, Select } from 'antd';
-import { useState, type ClipboardEvent } from 'react';
+import { useRef, useState, type ClipboardEvent } from 'react';
 import { call } from '../api/client';
 import type { Contributor, Name, Reference } from '../api/types';
+import { memberId } from './members';
 
 interface Props {
     id: string;
@@ -44,7 +45,8 @@ function turned(name: Name, form: Form): Name {
 /** The people and organisations behind a source, one line each. */
 export function People({ id, path, people, roles, reference, onChange, onFocus }: Props) {
     const [more, setMore] = useState<number | null>(null);
-    const rows = people.length > 0 ? people : [{ role: roles[0] ?? 'author', name: {} }];
+    const first = useRef(memberId());
+    const rows = people.length > 0 ? people : [{ id: first.current, role: roles[0] ?? 'author', name: {} }];
     const set = (place: number, part: Partial<Contributor>) => onChange(rows.map((row, i) => (i === place ? { ...row, ...part } : row)));
     /** Several names pasted at once are taken apart by the server; one name stays where it was pasted. */
     const paste = async (place: number, event: ClipboardEvent<HTMLElement>) => {
@@ -53,7 +55,7 @@ export function People({ id, path, people, roles, reference, onChange, onFocus }
         event.preventDefault();
         const found = await call<{ contributors: Contributor[] }>('POST', 'bylines', { text: text.slice(0, 4000) });
         const role = rows[place]?.role ?? 'author';
-        onChange([...rows.slice(0, place), ...found.contributors.map((one) => ({ ...one, role })), ...rows.slice(place + 1)]);
+        onChange([...rows.slice(0, place), ...found.contributors.map((one) => ({ ...one, id: memberId(), role })), ...rows.slice(place + 1)]);
     };
     const name = (place: number, part: Name) => set(place, { name: { ...rows[place]!.name, ...part } });
     const move = (place: number) => onChange(rows.map((row, i) => (i === place - 1 ? rows[place]! : i === place ? rows[place - 1]! : row)));
@@ -64,7 +66,7 @@ export function People({ id, path, people, roles, reference, onChange, onFocus }
                 const form = formOf(row.name);
                 const known = { onFocus, 'data-path': `${path}.${i}`, onPaste: (event: ClipboardEvent<HTMLElement>) => void paste(i, event) };
                 return (
-                    <div className={form === 'person' ? 'person' : 'person whole'} key={i}>
+                    <div className={form === 'person' ? 'person' : 'person whole'} key={row.id ?? i}>
                         {form === 'person' ? (
                             <>
                                 <Input
@@ -163,7 +165,7 @@ export function People({ id, path, people, roles, reference, onChange, onFocus }
                 );
             })}
             <div>
-                <button className="link" type="button" onClick={() => onChange([...rows, { role: rows[rows.length - 1]?.role ?? 'author', name: {} }])}>
+                <button className="link" type="button" onClick={() => onChange([...rows, { id: memberId(), role: rows[rows.length - 1]?.role ?? 'author', name: {} }])}>
                     Add another
                 </button>{' '}
                 <span className="soft">or paste a whole line of names.</span>

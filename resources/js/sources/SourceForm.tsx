@@ -19,8 +19,9 @@ interface Props {
     reference: Reference;
     onEdit: (source: Source, settled?: string[]) => void;
     onField: (path: string | null) => void;
-    /** Has the server change the source as a whole: one part of the book was used, or it is looked up again. */
-    onAsk: (what: 'part' | 'lookup') => void;
+    /** One part of the book was used. */
+    onPart: () => void;
+    onLookUpAgain: () => void;
     mention: Mention;
     onMention: (mention: Mention) => void;
     onCopyText: (html: string, text: string) => void;
@@ -65,7 +66,7 @@ function today(): string {
 }
 
 /** One source's fields in the order of the style, with what was found, what is open, and help in place. */
-export function SourceForm({ paperId, saved, entry, family, reference, onEdit, onField, onAsk, mention, onMention, onCopyText }: Props) {
+export function SourceForm({ paperId, saved, entry, family, reference, onEdit, onField, onPart, onLookUpAgain, mention, onMention, onCopyText }: Props) {
     const { source, reading } = saved;
     const kind = reference.kinds.find((one) => one.id === source.kind) ?? reference.kinds[reference.kinds.length - 1]!;
     const [all, setAll] = useState(false);
@@ -153,7 +154,7 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
                     <div className={isQuiet(point) ? 'ev' : 'ev wants'} key={point.id + point.sentence}>
                         <span className={isQuiet(point) ? 'dot own' : 'dot guess'} aria-hidden="true" />
                         <span>
-                            {without(field.path) ? point.sentence.replace(/^.* is still open\./, 'You said the source has none.') : point.sentence} {mendButton(point)}
+                            {without(field.path) ? `You said the source has none. ${point.without}` : point.sentence} {mendButton(point)}
                         </span>
                     </div>
                 ))}
@@ -223,7 +224,7 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
                                 <span className="acts">
                                     {mendButton(remark)}
                                     {remark.id === 'whole-or-part' && (
-                                        <button className="link" type="button" onClick={() => onAsk('part')}>
+                                        <button className="link" type="button" onClick={onPart}>
                                             One part of it
                                         </button>
                                     )}
@@ -233,7 +234,7 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
                                         </button>
                                     )}
                                     {remark.id === 'lookup-failed' && (
-                                        <button className="link" type="button" onClick={() => onAsk('lookup')}>
+                                        <button className="link" type="button" onClick={onLookUpAgain}>
                                             Try again
                                         </button>
                                     )}
@@ -262,8 +263,7 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
                 <p className="kind-ev">
                     {kindFinding !== undefined && kindFinding.value === source.kind && (
                         <span>
-                            <span className={`dot ${kindFinding.confidence}`} aria-hidden="true" /> {kind.label}:{' '}
-                            {kindFinding.evidence.where.charAt(0).toLowerCase() + kindFinding.evidence.where.slice(1)}
+                            <span className={`dot ${kindFinding.confidence}`} aria-hidden="true" /> {kind.label}. {kindFinding.evidence.where}
                         </span>
                     )}
                     {copied && (
@@ -271,7 +271,7 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
                             <button className="link" type="button" onClick={() => void seeIn('')}>
                                 Page copy
                             </button>
-                            <button className="link" type="button" onClick={() => onAsk('lookup')}>
+                            <button className="link" type="button" onClick={onLookUpAgain}>
                                 Look it up again
                             </button>
                         </>

@@ -2,11 +2,12 @@ import { useEffect } from 'react';
 
 interface Props {
     text: string;
-    onUndo: () => void;
+    /** Takes it back, where that can be done with one press. */
+    onUndo?: () => void;
     onClose: () => void;
 }
 
-/** Says what was removed and takes it back on demand; stays long enough to be read and reached. */
+/** Says what was done, and takes it back on demand; stays long enough to be read and reached. */
 export function UndoBar({ text, onUndo, onClose }: Props) {
     useEffect(() => {
         const timer = setTimeout(onClose, 20_000);
@@ -16,9 +17,18 @@ export function UndoBar({ text, onUndo, onClose }: Props) {
     return (
         <div className="undo" role="status">
             <span>{text}</span>
-            <button className="link" type="button" onClick={onUndo}>
-                Undo
-            </button>
+            {onUndo !== undefined && (
+                <button
+                    className="link"
+                    type="button"
+                    onClick={() => {
+                        onUndo();
+                        onClose();
+                    }}
+                >
+                    Undo
+                </button>
+            )}
             <button className="link" type="button" onClick={onClose} aria-label="Close this message">
                 ×
             </button>
