@@ -38,7 +38,7 @@ return [
 
     // The most that one guest, one address, one paper and one source may take up.
     'limits' => [
-        'saves_a_minute' => ['guest' => 300, 'address' => 12_000],
+        'saves_a_minute' => ['guest' => 900, 'address' => 12_000],
         'compositions_a_minute' => ['guest' => 1_500, 'address' => 40_000],
         'lookups_a_minute' => ['guest' => 60, 'address' => 1_500],
         'batches_a_minute' => ['guest' => 10, 'address' => 300],

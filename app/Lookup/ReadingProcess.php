@@ -89,7 +89,7 @@ final readonly class ReadingProcess
     private function ask(string $what, array $of): array
     {
         $process = new Process([
-            '/bin/sh', '-c', 'ulimit -v "$1" -t "$2"; shift 2; exec "$@"', 'reader',
+            '/bin/sh', '-c', 'ulimit -v "$1" -t "$2"; shift 2; exec nice -n 10 "$@"', 'reader',
             (string) ($this->megabytes * 1024), (string) $this->seconds, ...$this->command(),
         ]);
         $process->setTimeout($this->seconds);

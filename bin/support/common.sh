@@ -107,7 +107,7 @@ socket_of() { printf '/tmp/bibrel-%s-%s.sock' "$(printf '%s' "$INSTANCE" | sha25
 sql() { mariadb --no-defaults --socket="$(socket_of db)" -u root "$@"; }
 
 # serve NAME LOG COMMAND...: starts a server in a process group of its own, so that it ends when we say, with its children.
-declare -A SERVED_NAME SERVED_LOG SERVED_COMMAND
+declare -A SERVED_NAME SERVED_LOG SERVED_COMMAND SERVED_SINCE ENDED_EARLY
 serve() {
     local name=$1 log=$2
     shift 2
@@ -116,31 +116,42 @@ serve() {
     SERVED_NAME[$!]=$name
     SERVED_LOG[$!]=$log
     SERVED_COMMAND[$!]=$(printf '%q ' "$@")
+    SERVED_SINCE[$!]=$SECONDS
     printf '%s\n' "$!" >>"$INSTANCE/pids"
 }
 
 # Starts every server again that ends by itself, and says so. Never returns.
 keep_alive() {
-    local ended at last=0 quick=0
+    local ended
     while true; do
         ended=
         wait -n -p ended "${PIDS[@]}" || true
-        [ -n "$ended" ] || { sleep 1; continue; }
-        local name=${SERVED_NAME[$ended]} log=${SERVED_LOG[$ended]} command=${SERVED_COMMAND[$ended]} pids=() pid
-        # Children of a server that was killed would hold its port and its socket.
-        kill -KILL -- "-$ended" 2>/dev/null || true
-        for pid in "${PIDS[@]}"; do [ "$pid" = "$ended" ] || pids+=("$pid"); done
-        PIDS=("${pids[@]}")
-        unset "SERVED_NAME[$ended]" "SERVED_LOG[$ended]" "SERVED_COMMAND[$ended]"
-        at=$(date +%s)
-        if ((at - last < 10)); then quick=$((quick + 1)); else quick=0; fi
-        last=$at
-        # What ends again and again is not asked to begin again without a pause.
-        if ((quick > 5)); then sleep 5; fi
-        say "$name had ended; it is started again. ($(date '+%H:%M:%S'))"
-        case $name in "PHP") rm -f "$(socket_of fpm)" ;; esac
-        eval "serve $(printf '%q %q' "$name" "$log") $command"
+        [ -n "$ended" ] && serve_again "$ended" || sleep 1
     done
+}
+
+# serve_again PID: starts the server again that had this process id. One that ends as soon as it is started begins with a
+# growing pause, which no other server waits for.
+serve_again() {
+    local ended=$1 pid pids=() pause=
+    local name=${SERVED_NAME[$ended]} log=${SERVED_LOG[$ended]} command=${SERVED_COMMAND[$ended]} since=${SERVED_SINCE[$ended]}
+    # Children of a server that was killed would hold its port and its socket.
+    kill -KILL -- "-$ended" 2>/dev/null || true
+    for pid in "${PIDS[@]}"; do [ "$pid" = "$ended" ] || pids+=("$pid"); done
+    PIDS=("${pids[@]}")
+    unset "SERVED_NAME[$ended]" "SERVED_LOG[$ended]" "SERVED_COMMAND[$ended]" "SERVED_SINCE[$ended]"
+    if ((SECONDS - since < 10)); then
+        ENDED_EARLY[$name]=$((${ENDED_EARLY[$name]:-0} + 1))
+        ((ENDED_EARLY[$name] < 2)) || pause=$((ENDED_EARLY[$name] < 6 ? ENDED_EARLY[$name] - 1 : 5))
+    else
+        ENDED_EARLY[$name]=0
+    fi
+    say "$name had ended; it is started again. ($(date '+%H:%M:%S'))"
+    [ "$name" != PHP ] || rm -f "$(socket_of fpm)"
+    if [ -z "$pause" ]; then eval "serve $(printf '%q %q' "$name" "$log") $command"
+    else eval "serve $(printf '%q %q' "$name" "$log") bash -c 'sleep $pause; exec \"\$@\"' waiting $command"
+        SERVED_COMMAND[${PIDS[-1]}]=$command
+    fi
 }
 
 # Logs that have grown large make room for new ones.

@@ -18,12 +18,19 @@ const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?
 const queries = new QueryClient({
     defaultOptions: {
         // Without a connection a question is asked all the same: there may be a copy to answer it.
-        queries: { networkMode: 'always', retry: false, refetchOnReconnect: true, refetchOnWindowFocus: false, staleTime: 1000 },
+        queries: {
+            networkMode: 'always',
+            retry: false,
+            refetchOnReconnect: true,
+            refetchOnWindowFocus: false,
+            staleTime: 1000,
+        },
     },
 });
 
 // Opens papers without a connection; what it needs for that comes with the page.
-if (import.meta.env.PROD && 'serviceWorker' in navigator) void navigator.serviceWorker.register('/sw.js').catch(() => undefined);
+if (import.meta.env.PROD && 'serviceWorker' in navigator)
+    void navigator.serviceWorker.register('/sw.js').catch(() => undefined);
 
 void openOutbox().then(() =>
     createRoot(document.getElementById('app')!).render(

@@ -7,12 +7,15 @@ namespace Bibrel\App\Http\Middleware;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Refuses text that is not UTF-8, which could be neither kept nor answered. */
+/** Refuses what cannot be read as it was meant: text that is not UTF-8, and JSON that is none. */
 final class WholeText
 {
     /** @param  \Closure(Request): Response  $next */
     public function handle(Request $request, \Closure $next): Response
     {
+        if ($request->isJson() && $request->json()->count() === 0 && ! in_array(trim($request->getContent()), ['', '{}', '[]'], true)) {
+            abort(422, 'The request is no JSON, or it is nested too deep to be kept.');
+        }
         foreach ([$request->query->all(), $request->request->all()] as $sent) {
             array_walk_recursive($sent, static function (mixed $value, int|string $key): void {
                 if (! mb_check_encoding((string) $key, 'UTF-8') || (is_string($value) && ! mb_check_encoding($value, 'UTF-8'))) {

@@ -58,7 +58,12 @@ async function answerTo(method: string, path: string, body?: unknown): Promise<R
     }
     if (response.ok) return response;
     const json = (await response.json().catch(() => ({}))) as { detail?: string };
-    throw new Problem(response.status, json.detail ?? OUR_FAULT, json, Number(response.headers.get('Retry-After') ?? 0));
+    throw new Problem(
+        response.status,
+        json.detail ?? OUR_FAULT,
+        json,
+        Number(response.headers.get('Retry-After') ?? 0),
+    );
 }
 
 /**

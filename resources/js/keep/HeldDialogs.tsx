@@ -33,7 +33,15 @@ export function HeldDialogs({ paperId, reference, held, onChanged }: Props) {
     return entry.held.why === 'clash' ? (
         <ClashDialog key={entry.path} entry={entry} held={entry.held} reference={reference} />
     ) : (
-        <RemovedDialog key={entry.path} entry={entry} held={entry.held} paperId={paperId} onTry={tried} onChanged={onChanged} told={told} />
+        <RemovedDialog
+            key={entry.path}
+            entry={entry}
+            held={entry.held}
+            paperId={paperId}
+            onTry={tried}
+            onChanged={onChanged}
+            told={told}
+        />
     );
 }
 
@@ -50,15 +58,21 @@ function ClashDialog({ entry, held, reference }: ClashProps) {
     return (
         <Dialog title="Changed in two places" open>
             <p>
-                {held.clashes.length === 1 ? 'One field was' : `${held.clashes.length} fields were`} changed here and elsewhere at the same time. Everything else is put together
-                already. What you do not choose can be brought back under “Earlier states”.
+                {held.clashes.length === 1 ? 'One field was' : `${held.clashes.length} fields were`} changed here and
+                elsewhere at the same time. Everything else is put together already. What you do not choose can be
+                brought back under “Earlier states”.
             </p>
             <div className="clashes">
                 {held.clashes.map((clash) => {
                     const key = keyOf(clash);
                     const choice = (there: boolean, word: string, value: Clash['mine']) => (
                         <label>
-                            <input type="radio" name={key} checked={(theirs[key] ?? false) === there} onChange={() => setTheirs({ ...theirs, [key]: there })} />
+                            <input
+                                type="radio"
+                                name={key}
+                                checked={(theirs[key] ?? false) === there}
+                                onChange={() => setTheirs({ ...theirs, [key]: there })}
+                            />
                             <span className="soft">{word}</span>
                             <span>{wordsOf(clash.path, value, reference)}</span>
                         </label>
@@ -73,7 +87,10 @@ function ClashDialog({ entry, held, reference }: ClashProps) {
                 })}
             </div>
             <div className="inline" style={{ justifyContent: 'flex-end' }}>
-                <Button type="primary" onClick={() => outbox.settle(entry.path, (clash) => theirs[keyOf(clash)] !== true)}>
+                <Button
+                    type="primary"
+                    onClick={() => outbox.settle(entry.path, (clash) => theirs[keyOf(clash)] !== true)}
+                >
                     Go on with these
                 </Button>
             </div>
@@ -118,8 +135,8 @@ function RemovedDialog({ entry, held, paperId, onTry, onChanged, told }: Removed
     return (
         <Dialog title="Removed elsewhere" open>
             <p>
-                {what} was removed in another tab or window while you worked on it here. What you typed is kept. Bring it back to go on, or leave it in the bin together with what
-                you typed.
+                {what} was removed in another tab or window while you worked on it here. What you typed is kept. Bring
+                it back to go on, or leave it in the bin together with what you typed.
             </p>
             {told}
             <div className="inline" style={{ justifyContent: 'flex-end' }}>

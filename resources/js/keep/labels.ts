@@ -14,7 +14,12 @@ const SETTINGS: Record<string, string> = {
     'course.forJournal': 'Head of each sheet',
 };
 
-const NAMES: Record<string, string> = { given: 'given names', family: 'family name', group: 'name of the organisation', screen: 'screen name' };
+const NAMES: Record<string, string> = {
+    given: 'given names',
+    family: 'family name',
+    group: 'name of the organisation',
+    screen: 'screen name',
+};
 
 /** What the field at a path is called, as the form calls it. */
 export function labelOf(path: string[], reference: Reference, kindId: string): string {
@@ -24,7 +29,10 @@ export function labelOf(path: string[], reference: Reference, kindId: string): s
     const field = (member < 0 ? rest : rest.slice(0, member)).join('.');
     const kinds = [reference.kinds.find((kind) => kind.id === kindId), ...reference.kinds];
     const known = kinds.flatMap((kind) => kind?.fields ?? []).find((one) => one.path === field);
-    const name = known?.label ?? { kind: 'Kind of source', reached: 'How you used it', custom: 'Data of its own' }[rest[0] ?? ''] ?? 'Field';
+    const name =
+        known?.label ??
+        { kind: 'Kind of source', reached: 'How you used it', custom: 'Data of its own' }[rest[0] ?? ''] ??
+        'Field';
     const part = NAMES[path[path.length - 1] ?? ''];
     return member >= 0 && part !== undefined ? `${name}: ${part}` : name;
 }

@@ -38,7 +38,9 @@ export function chosen(value: Json | undefined, path: string[], choice: Json | u
     if (step === undefined) return choice;
     if (Array.isArray(value)) {
         const list = [...value];
-        const at = step.startsWith('#') ? list.findIndex((one) => isMember(one) && one.id === step.slice(1)) : Number(step);
+        const at = step.startsWith('#')
+            ? list.findIndex((one) => isMember(one) && one.id === step.slice(1))
+            : Number(step);
         if (at < 0) return choice === undefined ? list : [...list, choice];
         const next = chosen(list[at], rest, choice);
         if (next === undefined) list.splice(at, 1);
@@ -52,7 +54,8 @@ export function chosen(value: Json | undefined, path: string[], choice: Json | u
 export function same(one: Json | undefined, other: Json | undefined): boolean {
     if (isEmpty(one) || isEmpty(other)) return isEmpty(one) && isEmpty(other);
     if (typeof one === 'string' && typeof other === 'string') return one.trim() === other.trim();
-    if (Array.isArray(one) && Array.isArray(other)) return one.length === other.length && one.every((item, i) => same(item, other[i]));
+    if (Array.isArray(one) && Array.isArray(other))
+        return one.length === other.length && one.every((item, i) => same(item, other[i]));
     if (isFields(one) && isFields(other)) return [...keysOf(one, other)].every((key) => same(one[key], other[key]));
     return one === other;
 }
@@ -64,7 +67,8 @@ function merged(sides: Sides, path: string[], clashes: Clash[]): Json | undefine
     if (isMembers(mine) && isMembers(theirs)) return members(isMembers(base) ? base : [], mine, theirs, path, clashes);
     if (isWords(mine) && isWords(theirs)) return words(isWords(base) ? base : [], mine, theirs);
     if (isLevels(mine) && isLevels(theirs)) return levels(isLevels(base) ? base : [], mine, theirs, path, clashes);
-    if (isFields(mine) && isFields(theirs) && !isTurned(mine, theirs)) return fields(fieldsOf(base), mine, theirs, path, clashes);
+    if (isFields(mine) && isFields(theirs) && !isTurned(mine, theirs))
+        return fields(fieldsOf(base), mine, theirs, path, clashes);
     clashes.push({ path, mine, theirs });
     return mine;
 }

@@ -27,7 +27,9 @@ export interface Entry {
 
 /** Why a change cannot go on without a person. */
 export type Held =
-    { why: 'clash'; theirs: Saved; clashes: Clash[] } | { why: 'removed'; what: 'source' | 'paper'; name: string; theirs: Saved } | { why: 'refused'; sentence: string };
+    | { why: 'clash'; theirs: Saved; clashes: Clash[] }
+    | { why: 'removed'; what: 'source' | 'paper'; name: string; theirs: Saved }
+    | { why: 'refused'; sentence: string };
 
 export type Progress = 'saved' | 'saving' | 'waiting' | 'clash' | 'removed' | 'refused';
 
@@ -118,7 +120,8 @@ export class Outbox {
     /** The one word on whether things are saved, and a sentence where they are not. */
     progress(): { state: Progress; sentence: string } {
         const held = this.held()[0]?.held;
-        if (held !== undefined && held !== null) return { state: held.why, sentence: held.why === 'refused' ? held.sentence : '' };
+        if (held !== undefined && held !== null)
+            return { state: held.why, sentence: held.why === 'refused' ? held.sentence : '' };
         if (this.entries.size === 0) return { state: 'saved', sentence: '' };
         return this.failures > 0 ? { state: 'waiting', sentence: this.problem } : { state: 'saving', sentence: '' };
     }
@@ -141,7 +144,15 @@ export class Outbox {
             settled = chosen(settled, clash.path, clash.theirs);
             aside = value as Value;
         }
-        this.keep({ ...entry, value: settled as Value, base: theirs.value, version: theirs.version, sent: null, aside, held: null });
+        this.keep({
+            ...entry,
+            value: settled as Value,
+            base: theirs.value,
+            version: theirs.version,
+            sent: null,
+            aside,
+            held: null,
+        });
         this.schedule(0);
         this.tell();
     }
@@ -216,7 +227,11 @@ export class Outbox {
         this.busy.add(path);
         const aside = entry.aside === null ? {} : { aside: (entry.aside.source ?? entry.aside) as Json };
         try {
-            const answer = await this.post.put(path, { ...sent.value, version: entry.version, save: sent.save, tab: this.tab(), ...aside }, leaving);
+            const answer = await this.post.put(
+                path,
+                { ...sent.value, version: entry.version, save: sent.save, tab: this.tab(), ...aside },
+                leaving,
+            );
             this.arrived(path, sent, answer);
         } catch (error) {
             this.failed(path, error as Problem);
@@ -247,7 +262,11 @@ export class Outbox {
             this.goOn(entry, this.post.saved(problem.more.theirs));
         } else if (problem.status === 410) {
             const removed = problem.more.removed as { what: 'source' | 'paper'; name: string };
-            this.keep({ ...entry, sent: null, held: { why: 'removed', ...removed, theirs: this.post.saved(problem.more.theirs) } });
+            this.keep({
+                ...entry,
+                sent: null,
+                held: { why: 'removed', ...removed, theirs: this.post.saved(problem.more.theirs) },
+            });
         } else if (problem.passing) {
             this.problem = problem.message;
             const wait = RETRIES[Math.min(this.failures, RETRIES.length - 1)]!;
@@ -265,7 +284,14 @@ export class Outbox {
             this.keep({ ...entry, sent: null, held: { why: 'clash', theirs, clashes } });
             return;
         }
-        this.keep({ ...entry, value: value as Value, base: theirs.value, version: theirs.version, sent: null, held: null });
+        this.keep({
+            ...entry,
+            value: value as Value,
+            base: theirs.value,
+            version: theirs.version,
+            sent: null,
+            held: null,
+        });
         this.schedule(0);
     }
 

@@ -26,7 +26,12 @@ export function savedIn(answer: unknown): Saved {
     return { version: one.version, value: 'source' in one ? valueOfSource(one) : valueOfSettings(one) };
 }
 
-export const outbox = new Outbox(drawerIn(place()), { put: (path, body) => call('PUT', path, body), saved: savedIn }, ulid, tabId);
+export const outbox = new Outbox(
+    drawerIn(place()),
+    { put: (path, body) => call('PUT', path, body), saved: savedIn },
+    ulid,
+    tabId,
+);
 
 /** Gets ready before anything is shown: takes up what this tab, or one that is closed, has left. */
 export async function openOutbox(): Promise<void> {

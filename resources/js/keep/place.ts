@@ -56,7 +56,9 @@ function held(id: string): Promise<boolean> {
 async function openTabs(): Promise<Set<string> | null> {
     if (!navigator.locks) return null;
     const { held: locks = [] } = await navigator.locks.query();
-    return new Set(locks.flatMap((lock) => (lock.name?.startsWith(LOCK) === true ? [lock.name.slice(LOCK.length)] : [])));
+    return new Set(
+        locks.flatMap((lock) => (lock.name?.startsWith(LOCK) === true ? [lock.name.slice(LOCK.length)] : [])),
+    );
 }
 
 const PREFIX = 'bibrel:outbox:';

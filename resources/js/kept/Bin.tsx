@@ -23,7 +23,12 @@ export function Bin({ label, removed, onBringBack }: Props) {
                 {removed.map((one) => (
                     <li key={one.id}>
                         <b className="shown">{one.name}</b>
-                        <button className="link" type="button" onClick={() => onBringBack(one.id)} aria-label={`Bring back ${one.name}`}>
+                        <button
+                            className="link"
+                            type="button"
+                            onClick={() => onBringBack(one.id)}
+                            aria-label={`Bring back ${one.name}`}
+                        >
                             Bring it back
                         </button>
                         <span className="when">

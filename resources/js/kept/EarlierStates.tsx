@@ -23,10 +23,17 @@ interface Props {
 
 /** How something stood before, for 60 days; one press goes back to any of it. */
 export function EarlierStates({ title, path, onClose, onBack }: Props) {
-    const query = useQuery<EarlierState[]>({ queryKey: ['states', path], queryFn: () => call<EarlierState[]>('GET', path), staleTime: 0, gcTime: 0 });
+    const query = useQuery<EarlierState[]>({
+        queryKey: ['states', path],
+        queryFn: () => call<EarlierState[]>('GET', path),
+        staleTime: 0,
+        gcTime: 0,
+    });
     return (
         <Dialog title={title} open onClose={onClose}>
-            <p className="soft">How it stood before, for 60 days. Going back loses nothing: how it stands now is kept here, too.</p>
+            <p className="soft">
+                How it stood before, for 60 days. Going back loses nothing: how it stands now is kept here, too.
+            </p>
             {query.isPending && <p className="soft">Fetching them …</p>}
             {query.error !== null && <p className="notice">{query.error.message}</p>}
             {query.data?.length === 0 && <p>Nothing has changed yet, so there is nothing to go back to.</p>}

@@ -26,22 +26,28 @@ export default function Barcode({ onFound, onClose }: Props) {
         let open = true;
         const watch = async () => {
             try {
-                await reader.decodeFromConstraints({ video: { facingMode: 'environment' } }, video.current ?? 'camera', (result, error) => {
-                    if (!open) return;
-                    if (result && BOOK.test(result.getText())) {
-                        open = false;
-                        reader.reset();
-                        onFound(result.getText());
-                    } else if (result) {
-                        setSaid('That is a barcode, but not a book’s. The right one begins with 978 or 979.');
-                    } else if (error && !(error instanceof NotFoundException)) {
-                        setSaid('Hold it a little steadier, or farther away.');
-                    }
-                });
+                await reader.decodeFromConstraints(
+                    { video: { facingMode: 'environment' } },
+                    video.current ?? 'camera',
+                    (result, error) => {
+                        if (!open) return;
+                        if (result && BOOK.test(result.getText())) {
+                            open = false;
+                            reader.reset();
+                            onFound(result.getText());
+                        } else if (result) {
+                            setSaid('That is a barcode, but not a book’s. The right one begins with 978 or 979.');
+                        } else if (error && !(error instanceof NotFoundException)) {
+                            setSaid('Hold it a little steadier, or farther away.');
+                        }
+                    },
+                );
             } catch {
                 if (!open) return;
                 setCamera(false);
-                setSaid('There is no camera here, or it may not be used. Choose a photo of the barcode instead, or type the number above it.');
+                setSaid(
+                    'There is no camera here, or it may not be used. Choose a photo of the barcode instead, or type the number above it.',
+                );
             }
         };
         void watch();
@@ -59,7 +65,9 @@ export default function Barcode({ onFound, onClose }: Props) {
             if (BOOK.test(result.getText())) onFound(result.getText());
             else setSaid('The barcode in this photo is not a book’s. The right one begins with 978 or 979.');
         } catch {
-            setSaid('No barcode can be read in this photo. Take it straight on, in good light, with the bars filling the picture.');
+            setSaid(
+                'No barcode can be read in this photo. Take it straight on, in good light, with the bars filling the picture.',
+            );
         } finally {
             URL.revokeObjectURL(url);
         }
@@ -71,7 +79,8 @@ export default function Barcode({ onFound, onClose }: Props) {
                 <video ref={video} hidden={!camera} muted playsInline aria-label="What the camera sees" />
                 <p role="status">{said}</p>
                 <label>
-                    <span>Or take it from a photo</span> <input type="file" accept="image/*" onChange={(event) => void fromPhoto(event.target.files?.[0])} />
+                    <span>Or take it from a photo</span>{' '}
+                    <input type="file" accept="image/*" onChange={(event) => void fromPhoto(event.target.files?.[0])} />
                 </label>
             </div>
         </Dialog>

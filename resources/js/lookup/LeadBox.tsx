@@ -1,5 +1,14 @@
 import { Button } from 'antd';
-import { lazy, Suspense, useRef, useState, type ClipboardEvent, type DragEvent, type FormEvent, type KeyboardEvent } from 'react';
+import {
+    lazy,
+    Suspense,
+    useRef,
+    useState,
+    type ClipboardEvent,
+    type DragEvent,
+    type FormEvent,
+    type KeyboardEvent,
+} from 'react';
 import type { Problem } from '../api/client';
 
 const Barcode = lazy(() => import('./Barcode'));

@@ -15,7 +15,15 @@ const STATES: Record<Lookup['state'], string> = {
     failed: 'Not found',
 };
 
-const DOTS: Record<Lookup['state'], string> = { waiting: 'own', queued: 'own', working: 'own', added: 'stated', choice: 'likely', compared: 'likely', failed: 'guess' };
+const DOTS: Record<Lookup['state'], string> = {
+    waiting: 'own',
+    queued: 'own',
+    working: 'own',
+    added: 'stated',
+    choice: 'likely',
+    compared: 'likely',
+    failed: 'guess',
+};
 
 /** As many rows as are shown before the rest folds up. */
 const SHOWN = 6;
@@ -67,11 +75,19 @@ export function LookupList({ handle, quiet, onOpen, onSaid }: Props) {
                             <div className="row">
                                 <span className={`dot ${DOTS[one.state]}`} aria-hidden="true" />
                                 <span className="what">
-                                    <b role="status">{one.again && one.state === 'added' ? 'Looked up again' : STATES[one.state]}</b> <span className="cut">{short(one.lead)}</span>
+                                    <b role="status">
+                                        {one.again && one.state === 'added' ? 'Looked up again' : STATES[one.state]}
+                                    </b>{' '}
+                                    <span className="cut">{short(one.lead)}</span>
                                 </span>
                                 <span className="acts">
                                     {isOpen(one) && (
-                                        <button className="link" type="button" onClick={() => stop(one)} aria-label={`Stop looking up ${short(one.lead)}`}>
+                                        <button
+                                            className="link"
+                                            type="button"
+                                            onClick={() => stop(one)}
+                                            aria-label={`Stop looking up ${short(one.lead)}`}
+                                        >
                                             Stop
                                         </button>
                                     )}
@@ -88,12 +104,21 @@ export function LookupList({ handle, quiet, onOpen, onSaid }: Props) {
                                         </button>
                                     )}
                                     {wants && (
-                                        <button className="link strong" type="button" aria-expanded={open} onClick={() => setUnfolded({ ...unfolded, [one.id]: !open })}>
+                                        <button
+                                            className="link strong"
+                                            type="button"
+                                            aria-expanded={open}
+                                            onClick={() => setUnfolded({ ...unfolded, [one.id]: !open })}
+                                        >
                                             {open ? 'Fold up' : one.state === 'choice' ? 'Choose' : 'See it'}
                                         </button>
                                     )}
                                     {one.state === 'failed' && (
-                                        <button className="link strong" type="button" onClick={() => tried(handle.retry(one))}>
+                                        <button
+                                            className="link strong"
+                                            type="button"
+                                            onClick={() => tried(handle.retry(one))}
+                                        >
                                             Try again
                                         </button>
                                     )}
@@ -110,11 +135,25 @@ export function LookupList({ handle, quiet, onOpen, onSaid }: Props) {
                                     )}
                                 </span>
                             </div>
-                            {one.sentence !== '' && one.state !== 'waiting' && <p className="soft said">{one.sentence}</p>}
+                            {one.sentence !== '' && one.state !== 'waiting' && (
+                                <p className="soft said">{one.sentence}</p>
+                            )}
                             {wants && open && (
                                 <div className="unfolded">
-                                    {one.choice !== null && <Choice candidates={one.choice} onChoose={(lead, part) => tried(handle.choose(one, lead, part ? 'part' : 'whole'))} />}
-                                    {one.compared !== null && <Comparison compared={one.compared} onTake={() => tried(handle.choose(one, null, 'citation'))} />}
+                                    {one.choice !== null && (
+                                        <Choice
+                                            candidates={one.choice}
+                                            onChoose={(lead, part) =>
+                                                tried(handle.choose(one, lead, part ? 'part' : 'whole'))
+                                            }
+                                        />
+                                    )}
+                                    {one.compared !== null && (
+                                        <Comparison
+                                            compared={one.compared}
+                                            onTake={() => tried(handle.choose(one, null, 'citation'))}
+                                        />
+                                    )}
                                     <button className="link" type="button" onClick={() => tried(handle.dismiss(one))}>
                                         {one.state === 'choice' ? 'None of these' : 'Leave it'}
                                     </button>

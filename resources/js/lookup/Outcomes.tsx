@@ -2,7 +2,13 @@ import { Button } from 'antd';
 import type { Candidate, Compared } from './found';
 
 /** Editions and articles to choose from. */
-export function Choice({ candidates, onChoose }: { candidates: Candidate[]; onChoose: (lead: string, part: boolean) => void }) {
+export function Choice({
+    candidates,
+    onChoose,
+}: {
+    candidates: Candidate[];
+    onChoose: (lead: string, part: boolean) => void;
+}) {
     return (
         <>
             <h3>{candidates.length === 1 ? 'Is this the one?' : 'Which one did you use?'}</h3>
@@ -39,12 +45,19 @@ export function Comparison({ compared, onTake }: { compared: Compared; onTake: (
                     ? `${compared.doubts.length === 0 ? 'This is right' : 'This is written'} as ${compared.style} has it`
                     : `${differing.length === 1 ? 'One place differs' : `${differing.length} places differ`} from ${compared.style}`}
             </h3>
-            <p className="soft">Read as: {compared.kind}. Bibrel can check how an entry is written, not whether what it says is true: hold it against the source.</p>
+            <p className="soft">
+                Read as: {compared.kind}. Bibrel can check how an entry is written, not whether what it says is true:
+                hold it against the source.
+            </p>
             <dl className="beside">
                 <dt>Yours</dt>
                 <dd>
                     {compared.stretches.map((one, i) => (
-                        <span key={i}>{one.why === '' ? `${one.theirs} ` : one.theirs !== '' && <mark className="theirs">{one.theirs}</mark>} </span>
+                        <span key={i}>
+                            {one.why === ''
+                                ? `${one.theirs} `
+                                : one.theirs !== '' && <mark className="theirs">{one.theirs}</mark>}{' '}
+                        </span>
                     ))}
                 </dd>
                 <dt>By the rules</dt>

@@ -36,7 +36,10 @@ export function useLookups(paperId: string, revision: number, onNew: () => void)
         onNew();
     }, [known, revision, onNew]);
 
-    const put = useCallback((list: LookupList) => client.setQueryData<LookupList>(['lookups', paperId], list), [client, paperId]);
+    const put = useCallback(
+        (list: LookupList) => client.setQueryData<LookupList>(['lookups', paperId], list),
+        [client, paperId],
+    );
     const fresh = useCallback(() => client.invalidateQueries({ queryKey: ['lookups', paperId] }), [client, paperId]);
 
     /** The ids of those that were started here, and not in another tab or on an earlier visit. */
@@ -75,7 +78,9 @@ export function useLookups(paperId: string, revision: number, onNew: () => void)
     const dismiss = useCallback(
         async (...gone: Lookup[]): Promise<void> => {
             client.setQueryData<LookupList>(['lookups', paperId], (list) =>
-                list === undefined ? list : { ...list, lookups: list.lookups.filter((one) => !gone.some((other) => other.id === one.id)) },
+                list === undefined
+                    ? list
+                    : { ...list, lookups: list.lookups.filter((one) => !gone.some((other) => other.id === one.id)) },
             );
             await Promise.all(gone.map((one) => call('DELETE', `${path}/${one.id}`)));
             await fresh();

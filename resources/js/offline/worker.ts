@@ -14,7 +14,9 @@ const PATIENCE = 4;
 // wants it kept; this only has the page, the scripts, the styles and the faces.
 void self.skipWaiting();
 self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
-self.addEventListener('install', (event) => event.waitUntil(caches.open('bibrel-shell').then((cache) => cache.add(SHELL))));
+self.addEventListener('install', (event) =>
+    event.waitUntil(caches.open('bibrel-shell').then((cache) => cache.add(SHELL))),
+);
 
 precacheAndRoute(BUILT, { directoryIndex: '', cleanURLs: false });
 
@@ -23,7 +25,12 @@ registerRoute(
         new NetworkFirst({
             cacheName: 'bibrel-shell',
             networkTimeoutSeconds: PATIENCE,
-            plugins: [{ cacheKeyWillBeUsed: () => Promise.resolve(SHELL), cacheWillUpdate: ({ response }) => Promise.resolve(response.status === 200 ? response : null) }],
+            plugins: [
+                {
+                    cacheKeyWillBeUsed: () => Promise.resolve(SHELL),
+                    cacheWillUpdate: ({ response }) => Promise.resolve(response.status === 200 ? response : null),
+                },
+            ],
         }),
         { denylist: [/^\/api\//, /^\/up$/, /\/page\.[a-z]+$/] },
     ),

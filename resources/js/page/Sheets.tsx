@@ -1,4 +1,13 @@
-import { memo, useCallback, useEffect, useLayoutEffect, useRef, useState, type CSSProperties, type KeyboardEvent } from 'react';
+import {
+    memo,
+    useCallback,
+    useEffect,
+    useLayoutEffect,
+    useRef,
+    useState,
+    type CSSProperties,
+    type KeyboardEvent,
+} from 'react';
 import type { Page, PageEntry, Reference, Settings } from '../api/types';
 import { fieldOf } from '../sources/paths';
 
@@ -31,7 +40,9 @@ const Entry = memo(function Entry({ entry, on, litField, family }: EntryProps) {
                         key={i}
                         data-rule={rule}
                         data-field={field ?? undefined}
-                        className={on && field !== null && litField !== null && fieldOf(field) === litField ? 'lit' : undefined}
+                        className={
+                            on && field !== null && litField !== null && fieldOf(field) === litField ? 'lit' : undefined
+                        }
                         style={italic ? { fontStyle: 'italic' } : undefined}
                     >
                         {text}
@@ -71,9 +82,15 @@ export function Sheets({ page, reference, head, openSource, litField, onPick }: 
 
     // The lines every entry begins on, measured in an unscaled copy of the whole text.
     const measure = useCallback(() => {
-        const lines = [...(flow.current?.children ?? [])].map((child) => Math.round((child as HTMLElement).offsetTop / LINE));
+        const lines = [...(flow.current?.children ?? [])].map((child) =>
+            Math.round((child as HTMLElement).offsetTop / LINE),
+        );
         const end = Math.round((flow.current?.offsetHeight ?? 0) / LINE);
-        setTops((before) => (before.length === lines.length + 1 && [...lines, end].every((line, i) => before[i] === line) ? before : [...lines, end]));
+        setTops((before) =>
+            before.length === lines.length + 1 && [...lines, end].every((line, i) => before[i] === line)
+                ? before
+                : [...lines, end],
+        );
     }, []);
     useLayoutEffect(measure, [measure, page]);
     useLayoutEffect(() => {
@@ -105,13 +122,22 @@ export function Sheets({ page, reference, head, openSource, litField, onPick }: 
         const box = span.getClientRects()[0] ?? span.getBoundingClientRect();
         const x = Math.min(Math.max(8, box.left), window.innerWidth - 338);
         const below = box.bottom + 120 < window.innerHeight;
-        setTip({ x, y: below ? box.bottom + 8 : box.top - 104, rule: span.dataset.rule!, field: span.dataset.field ?? null });
+        setTip({
+            x,
+            y: below ? box.bottom + 8 : box.top - 104,
+            rule: span.dataset.rule!,
+            field: span.dataset.field ?? null,
+        });
     };
 
     const pick = (element: Element | null) => {
         const span = element?.closest<HTMLElement>('span[data-rule]');
         const entry = element?.closest<HTMLElement>('[data-entry]');
-        if (entry) onPick(entry.dataset.entry!, element?.closest('[data-note]') ? 'annotation' : (span?.dataset.field ?? 'title.main'));
+        if (entry)
+            onPick(
+                entry.dataset.entry!,
+                element?.closest('[data-note]') ? 'annotation' : (span?.dataset.field ?? 'title.main'),
+            );
     };
 
     /** Left and right walk over the parts of an entry, Enter goes to the field. */
@@ -152,7 +178,9 @@ export function Sheets({ page, reference, head, openSource, litField, onPick }: 
                 <h2 className={page.headingIsBold ? 'bold' : undefined}>{page.heading}</h2>
                 {page.entries.map((entry) => (
                     <div className="block" key={entry.id}>
-                        <p className="e">{entry.runs.map(([text, italic], i) => (italic ? <i key={i}>{text}</i> : text))}</p>
+                        <p className="e">
+                            {entry.runs.map(([text, italic], i) => (italic ? <i key={i}>{text}</i> : text))}
+                        </p>
                         <Annotation entry={entry} family={page.family} />
                     </div>
                 ))}

@@ -22,11 +22,18 @@ export function CourseRules({ settings, family, open, onClose, onChange, childre
             <div style={{ display: 'grid', gap: 18, paddingTop: 8 }}>
                 <label style={{ display: 'grid', gap: 4 }}>
                     <span>Your family name, for the running head{family === 'apa' ? ' (MLA only)' : ''}</span>
-                    <Input value={settings.surname} maxLength={120} onChange={(event) => onChange({ surname: event.target.value })} />
+                    <Input
+                        value={settings.surname}
+                        maxLength={120}
+                        onChange={(event) => onChange({ surname: event.target.value })}
+                    />
                 </label>
                 <fieldset style={{ border: 0, margin: 0, padding: 0, display: 'grid', gap: 6 }}>
                     <legend style={{ padding: 0 }}>Date of access</legend>
-                    <Radio.Group value={course.accessed} onChange={(event) => set({ accessed: event.target.value as Course['accessed'] })}>
+                    <Radio.Group
+                        value={course.accessed}
+                        onChange={(event) => set({ accessed: event.target.value as Course['accessed'] })}
+                    >
                         <Radio value="auto">As the style has it</Radio>
                         <Radio value="always">Always</Radio>
                         <Radio value="never">Never</Radio>
@@ -34,7 +41,10 @@ export function CourseRules({ settings, family, open, onClose, onChange, childre
                 </fieldset>
                 <fieldset style={{ border: 0, margin: 0, padding: 0, display: 'grid', gap: 6 }}>
                     <legend style={{ padding: 0 }}>Web addresses</legend>
-                    <Radio.Group value={course.addresses} onChange={(event) => set({ addresses: event.target.value as Course['addresses'] })}>
+                    <Radio.Group
+                        value={course.addresses}
+                        onChange={(event) => set({ addresses: event.target.value as Course['addresses'] })}
+                    >
                         <Radio value="auto">As the style has it</Radio>
                         <Radio value="full">With https://</Radio>
                         <Radio value="bare">Without</Radio>
@@ -44,7 +54,10 @@ export function CourseRules({ settings, family, open, onClose, onChange, childre
                 {family === 'mla' && (
                     <fieldset style={{ border: 0, margin: 0, padding: 0, display: 'grid', gap: 6 }}>
                         <legend style={{ padding: 0 }}>Medium (Print, Web, Film …)</legend>
-                        <Radio.Group value={course.medium} onChange={(event) => set({ medium: event.target.value as Course['medium'] })}>
+                        <Radio.Group
+                            value={course.medium}
+                            onChange={(event) => set({ medium: event.target.value as Course['medium'] })}
+                        >
                             <Radio value="auto">As the style has it</Radio>
                             <Radio value="always">Always</Radio>
                             <Radio value="never">Never</Radio>
@@ -54,7 +67,10 @@ export function CourseRules({ settings, family, open, onClose, onChange, childre
                 {family === 'apa' && (
                     <fieldset style={{ border: 0, margin: 0, padding: 0, display: 'grid', gap: 6 }}>
                         <legend style={{ padding: 0 }}>Head of each sheet</legend>
-                        <Radio.Group value={course.forJournal} onChange={(event) => set({ forJournal: event.target.value as boolean })}>
+                        <Radio.Group
+                            value={course.forJournal}
+                            onChange={(event) => set({ forJournal: event.target.value as boolean })}
+                        >
                             <Radio value={false}>A student’s paper: page number only</Radio>
                             <Radio value={true}>As for a journal: title in capitals, too</Radio>
                         </Radio.Group>
@@ -68,7 +84,12 @@ export function CourseRules({ settings, family, open, onClose, onChange, childre
                 )}
                 <label style={{ display: 'grid', gap: 4 }}>
                     <span>Heading of the page, if your teacher wants another one</span>
-                    <Input value={course.heading} maxLength={120} placeholder="As the style has it" onChange={(event) => set({ heading: event.target.value })} />
+                    <Input
+                        value={course.heading}
+                        maxLength={120}
+                        placeholder="As the style has it"
+                        onChange={(event) => set({ heading: event.target.value })}
+                    />
                 </label>
                 {children}
             </div>

@@ -55,7 +55,11 @@ export class LiveComposer {
             this.next = null;
             this.missed = source;
             try {
-                const composed = await call<Composed>('POST', 'compose', { paper: this.paper, source, mention: this.mention });
+                const composed = await call<Composed>('POST', 'compose', {
+                    paper: this.paper,
+                    source,
+                    mention: this.mention,
+                });
                 this.missed = null;
                 if (!this.stopped) this.onComposed(composed, source);
             } catch {

@@ -34,7 +34,9 @@ import { useReference } from './useReference';
 /** Puts the cursor into the field a part of an entry came from. */
 function focusField(path: string): boolean {
     const general = path.replace(/\.\d+$/, '');
-    const field = document.querySelector<HTMLElement>(`[data-path="${path}"]`) ?? document.querySelector<HTMLElement>(`[data-path="${general}"], [data-path="${general}.0"]`);
+    const field =
+        document.querySelector<HTMLElement>(`[data-path="${path}"]`) ??
+        document.querySelector<HTMLElement>(`[data-path="${general}"], [data-path="${general}.0"]`);
     field?.focus();
     field?.scrollIntoView({ block: 'center' });
     return field !== null;
@@ -79,29 +81,44 @@ function Paper({ paperId }: { paperId: string }) {
     }, [settings?.title]);
 
     useEffect(() => {
-        if (wantedField.current !== null && open !== undefined && focusField(wantedField.current)) wantedField.current = null;
+        if (wantedField.current !== null && open !== undefined && focusField(wantedField.current))
+            wantedField.current = null;
     }, [open]);
 
     const cited = sourceId === null ? undefined : page?.entries.find((entry) => entry.id === sourceId);
     const [mention, setMention] = useState(NOWHERE);
     useEffect(() => setMention(NOWHERE), [sourceId]);
     useEffect(() => {
-        if (open !== undefined && cited !== undefined && cited.citation === undefined) look({ ...open.source, id: open.id }, NOWHERE);
+        if (open !== undefined && cited !== undefined && cited.citation === undefined)
+            look({ ...open.source, id: open.id }, NOWHERE);
     }, [open, cited, look]);
 
-    const go = useCallback((id: string | null) => void navigate(id === null ? `/papers/${paperId}` : `/papers/${paperId}/sources/${id}`), [navigate, paperId]);
+    const go = useCallback(
+        (id: string | null) => void navigate(id === null ? `/papers/${paperId}` : `/papers/${paperId}/sources/${id}`),
+        [navigate, paperId],
+    );
 
     // What was looked up here opens by itself only where it pulls nobody away from anything.
     const quiet = sourceId !== null || lead !== '';
     const { lookups: rows, started, dismiss } = lookups;
     useEffect(() => {
-        const done = rows.find((one) => started.has(one.id) && one.state === 'added' && one.batch === null && one.added === null && one.source !== null);
+        const done = rows.find(
+            (one) =>
+                started.has(one.id) &&
+                one.state === 'added' &&
+                one.batch === null &&
+                one.added === null &&
+                one.source !== null,
+        );
         if (done === undefined || quiet || isTyping() || sources[done.source!] === undefined) return;
         go(done.source);
         void dismiss(done);
     }, [rows, started, dismiss, quiet, sources, go]);
 
-    const bin = useQuery<RemovedSource[]>({ queryKey: ['bin', paperId], queryFn: () => call<RemovedSource[]>('GET', `${paperPath(paperId)}/bin`) });
+    const bin = useQuery<RemovedSource[]>({
+        queryKey: ['bin', paperId],
+        queryFn: () => call<RemovedSource[]>('GET', `${paperPath(paperId)}/bin`),
+    });
 
     const pick = useCallback(
         (id: string, field: string) => {
@@ -121,13 +138,25 @@ function Paper({ paperId }: { paperId: string }) {
 
     if (settings === null || page === null || reference === null) {
         const problem = paper.problem;
-        return problem === null ? <p className="papers soft">Opening the paper …</p> : <NotOpened paperId={paperId} problem={problem} onBack={onNew} />;
+        return problem === null ? (
+            <p className="papers soft">Opening the paper …</p>
+        ) : (
+            <NotOpened paperId={paperId} problem={problem} onBack={onNew} />
+        );
     }
 
     const family = reference.styles.find((style) => style.id === settings.style)?.family ?? 'mla';
     const progress = outbox.progress();
     const copy = (id: string | null, formatted: boolean) =>
-        tried(copyOut(paperId, id, formatted).then(() => say(id === null ? 'The page is on the clipboard. Paste it into your document.' : 'The entry is on the clipboard.')));
+        tried(
+            copyOut(paperId, id, formatted).then(() =>
+                say(
+                    id === null
+                        ? 'The page is on the clipboard. Paste it into your document.'
+                        : 'The entry is on the clipboard.',
+                ),
+            ),
+        );
     const remove = async (id: string) => {
         const name = called(sources[id]!.source);
         if (id === sourceId) go(null);
@@ -167,7 +196,9 @@ function Paper({ paperId }: { paperId: string }) {
                         lead={lead}
                         onLead={setLead}
                         onLookUp={(text) => lookups.start(text)}
-                        onByHand={(kind, title) => go(paper.add({ kind, ...(title === '' ? {} : { title: { main: title } }) }))}
+                        onByHand={(kind, title) =>
+                            go(paper.add({ kind, ...(title === '' ? {} : { title: { main: title } }) }))
+                        }
                     />
                     <div className="scroll">
                         {progress.sentence !== '' && (
@@ -177,17 +208,27 @@ function Paper({ paperId }: { paperId: string }) {
                         )}
                         {paper.isCopy && progress.sentence === '' && (
                             <p className="notice" role="status">
-                                Bibrel cannot be reached just now. This is the paper as it was when it was last open here; go on working, and it is saved later.
+                                Bibrel cannot be reached just now. This is the paper as it was when it was last open
+                                here; go on working, and it is saved later.
                             </p>
                         )}
                         <LookupList handle={lookups} quiet={quiet} onOpen={go} onSaid={say} />
                         {open === undefined ? (
                             <>
-                                <SourceList page={page} sources={sources} reference={reference} onOpen={go} onCopy={(id) => copy(id, true)} onRemove={(id) => tried(remove(id))} />
+                                <SourceList
+                                    page={page}
+                                    sources={sources}
+                                    reference={reference}
+                                    onOpen={go}
+                                    onCopy={(id) => copy(id, true)}
+                                    onRemove={(id) => tried(remove(id))}
+                                />
                                 {removed.length > 0 && (
                                     <p className="more">
                                         <button className="link" type="button" onClick={() => setDialog('bin')}>
-                                            {removed.length === 1 ? 'One removed source' : `${removed.length} removed sources`}
+                                            {removed.length === 1
+                                                ? 'One removed source'
+                                                : `${removed.length} removed sources`}
                                         </button>
                                     </p>
                                 )}
@@ -196,9 +237,15 @@ function Paper({ paperId }: { paperId: string }) {
                             <>
                                 <div className="head">
                                     <button className="link strong" type="button" onClick={() => go(null)}>
-                                        {page.entries.length <= 1 ? '‹ Back to the list' : `‹ All ${page.entries.length} sources`}
+                                        {page.entries.length <= 1
+                                            ? '‹ Back to the list'
+                                            : `‹ All ${page.entries.length} sources`}
                                     </button>
-                                    <KindChoice source={open.source} reference={reference} onEdit={(source) => paper.edit(open.id, source)} />
+                                    <KindChoice
+                                        source={open.source}
+                                        reference={reference}
+                                        onEdit={(source) => paper.edit(open.id, source)}
+                                    />
                                 </div>
                                 <SourceForm
                                     key={open.id}
@@ -245,7 +292,13 @@ function Paper({ paperId }: { paperId: string }) {
                     onPick={pick}
                 />
             </div>
-            <CourseRules settings={settings} family={family} open={dialog === 'rules'} onClose={() => setDialog(null)} onChange={paper.change}>
+            <CourseRules
+                settings={settings}
+                family={family}
+                open={dialog === 'rules'}
+                onClose={() => setDialog(null)}
+                onChange={paper.change}
+            >
                 <button className="link" type="button" onClick={() => setDialog('settings')}>
                     Earlier settings
                 </button>

@@ -44,7 +44,11 @@ export function TopBar({ settings, reference, save, onChange, onRules, onCopy }:
                 onChange={(event) => onChange({ title: event.target.value })}
             />
             <span className="gap" />
-            <span className={save.state === 'saved' || save.state === 'saving' ? 'saved' : 'saved open'} role="status" title={save.sentence}>
+            <span
+                className={save.state === 'saved' || save.state === 'saving' ? 'saved' : 'saved open'}
+                role="status"
+                title={save.sentence}
+            >
                 {WORDS[save.state]}
             </span>
             <Select
@@ -59,7 +63,10 @@ export function TopBar({ settings, reference, save, onChange, onRules, onCopy }:
                 trigger={['click']}
                 menu={{
                     items: [
-                        { key: 'docx', label: <a href={`/papers/${settings.id}/page.docx`}>Download as a document (.docx)</a> },
+                        {
+                            key: 'docx',
+                            label: <a href={`/papers/${settings.id}/page.docx`}>Download as a document (.docx)</a>,
+                        },
                         { key: 'copy', label: 'Copy the page, formatted', onClick: () => onCopy(true) },
                         { key: 'plain', label: 'Copy the page as plain text', onClick: () => onCopy(false) },
                         { key: 'print', label: 'Print', onClick: () => window.print() },

@@ -27,7 +27,10 @@ export function copyWords(html: string, text: string): void {
 
 /** Puts the page, or one entry, on the clipboard: formatted with plain text beside it, or as plain text alone. */
 export async function copyOut(paperId: string, sourceId: string | null, formatted: boolean): Promise<void> {
-    const copy = await call<Copy>('GET', `papers/${paperId}/clipboard${sourceId === null ? '' : `?source=${sourceId}`}`);
+    const copy = await call<Copy>(
+        'GET',
+        `papers/${paperId}/clipboard${sourceId === null ? '' : `?source=${sourceId}`}`,
+    );
     if (byEvent(copy, formatted)) return;
     try {
         // Browsers that allow no copy event after a request allow this.

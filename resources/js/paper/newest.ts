@@ -9,7 +9,10 @@ export function pageWithKnownEntries(before: Page | null | undefined, after: Pag
         entries: after.entries.map((entry) => {
             const old = known.get(entry.id);
             if (old === undefined || !alike([old.runs, old.annotation], [entry.runs, entry.annotation])) return entry;
-            return entry.citation === undefined || alike([old.citation, old.narrative], [entry.citation, entry.narrative]) ? old : entry;
+            return entry.citation === undefined ||
+                alike([old.citation, old.narrative], [entry.citation, entry.narrative])
+                ? old
+                : entry;
         }),
     };
 }
@@ -22,7 +25,16 @@ export function newest(before: Read<Paper> | undefined, after: Read<Paper>): Rea
         const old = known.get(one.id);
         return old !== undefined && (old.version > one.version || alike(old, one)) ? old : one;
     });
-    const settings = before.version > after.version ? { title: before.title, style: before.style, surname: before.surname, course: before.course, version: before.version } : {};
+    const settings =
+        before.version > after.version
+            ? {
+                  title: before.title,
+                  style: before.style,
+                  surname: before.surname,
+                  course: before.course,
+                  version: before.version,
+              }
+            : {};
     return { ...after, ...settings, sources, page: pageWithKnownEntries(before.page, after.page) };
 }
 

@@ -3,7 +3,15 @@ import { useCallback, useEffect, useMemo } from 'react';
 import { ulid } from 'ulid';
 import { call, read, type Read } from '../api/client';
 import type { Mention, Page, Paper, SavedSource, Settings, Source } from '../api/types';
-import { outbox, paperPath, sourcePath, useArrivals, useOutbox, valueOfSettings, valueOfSource } from '../keep/outboxOfThisTab';
+import {
+    outbox,
+    paperPath,
+    sourcePath,
+    useArrivals,
+    useOutbox,
+    valueOfSettings,
+    valueOfSource,
+} from '../keep/outboxOfThisTab';
 import type { Saved } from '../keep/outbox';
 import { withMemberIds } from '../sources/members';
 import { LiveComposer, type Composed } from './LiveComposer';
@@ -28,7 +36,11 @@ function withTyped(paper: Paper): { settings: Settings; sources: Record<string, 
         if (id === null) continue;
         const typed = outbox.pending(path) as { source: Source; settled: string[] };
         const saved = sources[id] ?? unsaved(id, typed.source);
-        sources[id] = { ...saved, source: typed.source, reading: saved.reading === null ? null : { ...saved.reading, settled: typed.settled ?? [] } };
+        sources[id] = {
+            ...saved,
+            source: typed.source,
+            reading: saved.reading === null ? null : { ...saved.reading, settled: typed.settled ?? [] },
+        };
     }
     const typed = outbox.pending(paperPath(paper.id)) as Partial<Settings> | null;
     return { settings: { ...paper, ...typed }, sources };
@@ -38,7 +50,8 @@ function withTyped(paper: Paper): { settings: Settings; sources: Record<string, 
 function take(client: QueryClient, paperId: string, path: string, saved: Saved, answer: unknown): void {
     client.setQueryData<Read<Paper>>(paperKey(paperId), (paper) => {
         if (paper === undefined) return paper;
-        if (path === paperPath(paperId)) return { ...paper, ...(answer as Settings), ...(saved.value as Partial<Settings>) };
+        if (path === paperPath(paperId))
+            return { ...paper, ...(answer as Settings), ...(saved.value as Partial<Settings>) };
         const fresh = answer as SavedSource;
         const source = (saved.value.source as unknown as Source | undefined) ?? fresh.source;
         const sources = paper.sources.filter((one) => one.id !== fresh.id);
@@ -64,7 +77,9 @@ export function usePaper(id: string) {
             new LiveComposer(id, (composed: Composed, source: Source) => {
                 client.setQueryData<Read<Paper>>(paperKey(id), (before) => {
                     if (before === undefined) return before;
-                    const sources = before.sources.map((one) => (one.id === source.id ? { ...one, points: composed.points } : one));
+                    const sources = before.sources.map((one) =>
+                        one.id === source.id ? { ...one, points: composed.points } : one,
+                    );
                     return { ...before, sources, page: pageWithKnownEntries(before.page, composed.page) };
                 });
             }),
@@ -75,7 +90,9 @@ export function usePaper(id: string) {
     const arrived = useCallback(
         (path: string, saved: Saved, answer: unknown) => {
             if (!path.startsWith(paperPath(id))) return;
-            const before = client.getQueryData<Read<Paper>>(paperKey(id))?.sources.find((one) => path === sourcePath(id, one.id))?.version ?? 0;
+            const before =
+                client.getQueryData<Read<Paper>>(paperKey(id))?.sources.find((one) => path === sourcePath(id, one.id))
+                    ?.version ?? 0;
             take(client, id, path, saved, answer);
             // The style and the course rules shape the whole page, and so may what somebody else changed in between.
             if (path === paperPath(id) || saved.version > before + 1) void reload();
@@ -105,8 +122,17 @@ export function usePaper(id: string) {
             const saved = known()?.sources.find((one) => one.id === sourceId);
             const path = sourcePath(id, sourceId);
             const before = outbox.pending(path)?.settled as string[] | undefined;
-            const value = { source: withMemberIds(source), settled: settled ?? before ?? saved?.reading?.settled ?? [] };
-            outbox.change(path, value as never, saved === undefined ? { version: 0, value: {} } : { version: saved.version, value: valueOfSource(saved) });
+            const value = {
+                source: withMemberIds(source),
+                settled: settled ?? before ?? saved?.reading?.settled ?? [],
+            };
+            outbox.change(
+                path,
+                value as never,
+                saved === undefined
+                    ? { version: 0, value: {} }
+                    : { version: saved.version, value: valueOfSource(saved) },
+            );
             composer.ask({ ...source, id: sourceId });
         },
         [known, id, composer],
@@ -158,7 +184,8 @@ export function usePaper(id: string) {
         async (sourceId: string) => {
             const path = sourcePath(id, sourceId);
             // What was typed last lies in the bin with it.
-            if (!(await outbox.delivered(path))) throw new Error('What you typed last is not saved yet, so it was not removed. Try again in a moment.');
+            if (!(await outbox.delivered(path)))
+                throw new Error('What you typed last is not saved yet, so it was not removed. Try again in a moment.');
             await call('DELETE', path);
             await reload();
             await client.invalidateQueries({ queryKey: ['bin', id] });

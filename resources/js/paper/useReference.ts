@@ -4,6 +4,11 @@ import type { Reference } from '../api/types';
 
 /** Kinds, styles and the sentences behind the rules; fetched once, and at hand without a connection. */
 export function useReference(): Reference | null {
-    const query = useQuery<Reference>({ queryKey: ['reference'], queryFn: () => read<Reference>('reference'), staleTime: Infinity, refetchOnReconnect: false });
+    const query = useQuery<Reference>({
+        queryKey: ['reference'],
+        queryFn: () => read<Reference>('reference'),
+        staleTime: Infinity,
+        refetchOnReconnect: false,
+    });
     return query.data ?? null;
 }

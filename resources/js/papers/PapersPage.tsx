@@ -25,7 +25,11 @@ export function PapersPage() {
     const client = useQueryClient();
     const waiting = useOutbox().progress();
     const list = useQuery<Listed>({ queryKey: ['papers'], queryFn: () => read<Listed>('papers'), staleTime: 0 });
-    const bin = useQuery<PaperSummary[]>({ queryKey: ['bin'], queryFn: () => call<PaperSummary[]>('GET', 'bin'), staleTime: 0 });
+    const bin = useQuery<PaperSummary[]>({
+        queryKey: ['bin'],
+        queryFn: () => call<PaperSummary[]>('GET', 'bin'),
+        staleTime: 0,
+    });
     const [problem, setProblem] = useState('');
     const [title, setTitle] = useState('');
     const [style, setStyle] = useState('mla-9');
@@ -42,8 +46,13 @@ export function PapersPage() {
         document.title = 'Your papers · Bibrel';
     }, []);
 
-    const fresh = () => Promise.all([client.invalidateQueries({ queryKey: ['papers'] }), client.invalidateQueries({ queryKey: ['bin'] })]);
-    const tried = (work: Promise<unknown>) => work.then(() => setProblem('')).catch((error: Error) => setProblem(error.message));
+    const fresh = () =>
+        Promise.all([
+            client.invalidateQueries({ queryKey: ['papers'] }),
+            client.invalidateQueries({ queryKey: ['bin'] }),
+        ]);
+    const tried = (work: Promise<unknown>) =>
+        work.then(() => setProblem('')).catch((error: Error) => setProblem(error.message));
 
     const begin = async (event: FormEvent) => {
         event.preventDefault();
@@ -80,7 +89,8 @@ export function PapersPage() {
             <main className="papers">
                 <h1>Your papers</h1>
                 <p className="soft">
-                    Each paper keeps its sources and turns them into a finished page. Everything is saved for this browser as you go; there is nothing to sign up for.
+                    Each paper keeps its sources and turns them into a finished page. Everything is saved for this
+                    browser as you go; there is nothing to sign up for.
                 </p>
                 {told && (
                     <p className="notice" role="alert">
@@ -90,29 +100,54 @@ export function PapersPage() {
                 <form className="begin" onSubmit={(event) => void begin(event)}>
                     <label className="grow">
                         What is the paper called?
-                        <Input value={title} maxLength={300} onChange={(event) => setTitle(event.target.value)} placeholder="You can also name it later" />
+                        <Input
+                            value={title}
+                            maxLength={300}
+                            onChange={(event) => setTitle(event.target.value)}
+                            placeholder="You can also name it later"
+                        />
                     </label>
                     <label>
                         Style
-                        <Select value={style} onChange={setStyle} options={styles} style={{ width: 170 }} aria-label="Style" />
+                        <Select
+                            value={style}
+                            onChange={setStyle}
+                            options={styles}
+                            style={{ width: 170 }}
+                            aria-label="Style"
+                        />
                     </label>
                     <Button type="primary" htmlType="submit" disabled={busy}>
                         Begin the paper
                     </Button>
                 </form>
                 {list.isPending && <p className="soft">Fetching your papers …</p>}
-                {papers?.length === 0 && <p className="soft">No paper yet. Name your first one above, choose the style your teacher asks for, and begin.</p>}
+                {papers?.length === 0 && (
+                    <p className="soft">
+                        No paper yet. Name your first one above, choose the style your teacher asks for, and begin.
+                    </p>
+                )}
                 <ul className="list-of-papers" aria-label="Papers">
                     {papers?.map((paper) => (
                         <li key={paper.id}>
                             <Link to={`/papers/${paper.id}`}>
                                 <b>{paper.title || NAMELESS}</b>
                                 <span className="soft">
-                                    {styles.find((one) => one.value === paper.style)?.label} · {sourcesOf(paper)} · changed{' '}
-                                    {new Date(paper.updatedAt).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' })}
+                                    {styles.find((one) => one.value === paper.style)?.label} · {sourcesOf(paper)} ·
+                                    changed{' '}
+                                    {new Date(paper.updatedAt).toLocaleDateString('en-GB', {
+                                        day: 'numeric',
+                                        month: 'long',
+                                        year: 'numeric',
+                                    })}
                                 </span>
                             </Link>
-                            <button className="link" type="button" onClick={() => void tried(remove(paper))} aria-label={`Remove ${paper.title || 'the paper without a title'}`}>
+                            <button
+                                className="link"
+                                type="button"
+                                onClick={() => void tried(remove(paper))}
+                                aria-label={`Remove ${paper.title || 'the paper without a title'}`}
+                            >
                                 Remove
                             </button>
                         </li>
@@ -130,11 +165,22 @@ export function PapersPage() {
             <Dialog title="Removed papers" open={inBin} onClose={() => setInBin(false)}>
                 <Bin
                     label="Removed papers"
-                    removed={gone.map((one) => ({ id: one.id, name: one.title || NAMELESS, removedAt: one.removedAt ?? one.updatedAt, aside: sourcesOf(one) }))}
+                    removed={gone.map((one) => ({
+                        id: one.id,
+                        name: one.title || NAMELESS,
+                        removedAt: one.removedAt ?? one.updatedAt,
+                        aside: sourcesOf(one),
+                    }))}
                     onBringBack={(id) => void tried(restore(id))}
                 />
             </Dialog>
-            {removed !== null && <UndoBar text={`“${removed.title || NAMELESS}” was removed.`} onUndo={() => void tried(restore(removed.id))} onClose={() => setRemoved(null)} />}
+            {removed !== null && (
+                <UndoBar
+                    text={`“${removed.title || NAMELESS}” was removed.`}
+                    onUndo={() => void tried(restore(removed.id))}
+                    onClose={() => setRemoved(null)}
+                />
+            )}
         </>
     );
 }

@@ -36,7 +36,12 @@ export function EvidenceLine({ finding, current, checked, onCheck, onUse, onSee 
                                 See it
                             </button>
                         )}{' '}
-                        <button className="link quiet" type="button" aria-pressed={checked} onClick={() => onCheck(!checked)}>
+                        <button
+                            className="link quiet"
+                            type="button"
+                            aria-pressed={checked}
+                            onClick={() => onCheck(!checked)}
+                        >
                             {checked ? 'Checked by you' : 'I checked it'}
                         </button>
                     </span>

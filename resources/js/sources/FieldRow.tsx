@@ -22,14 +22,28 @@ export function FieldRow({ field, inputId, children, under }: Props) {
         <div className="f" data-row={field.path}>
             <div className="name">
                 <label htmlFor={inputId}>{field.label}</label>
-                <button type="button" className="help" aria-expanded={open} aria-controls={guide} aria-label={`About the field ${field.label}`} onClick={() => setOpen(!open)}>
+                <button
+                    type="button"
+                    className="help"
+                    aria-expanded={open}
+                    aria-controls={guide}
+                    aria-label={`About the field ${field.label}`}
+                    onClick={() => setOpen(!open)}
+                >
                     ?
                 </button>
             </div>
             <div>{children}</div>
             {open && (
                 <div className="guide" id={guide}>
-                    <dl>{lines.filter(([, text]) => text !== '').map(([word, text]) => [<dt key={`${word}-t`}>{word}</dt>, <dd key={`${word}-d`}>{text}</dd>])}</dl>
+                    <dl>
+                        {lines
+                            .filter(([, text]) => text !== '')
+                            .map(([word, text]) => [
+                                <dt key={`${word}-t`}>{word}</dt>,
+                                <dd key={`${word}-d`}>{text}</dd>,
+                            ])}
+                    </dl>
                 </div>
             )}
             {under}

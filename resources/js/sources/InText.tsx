@@ -75,11 +75,20 @@ export function InText({ entry, mention, abbreviated, locators, onMention, onCop
                 <div className="extra">
                     <label>
                         <span>The source quotes somebody else’s words. Whose, and from when?</span>
-                        <Input value={mention.quoting} maxLength={200} placeholder="Oake, 1898" onChange={(event) => set({ quoting: event.target.value })} />
+                        <Input
+                            value={mention.quoting}
+                            maxLength={200}
+                            placeholder="Oake, 1898"
+                            onChange={(event) => set({ quoting: event.target.value })}
+                        />
                     </label>
                     {abbreviated && (
                         <label className="check">
-                            <input type="checkbox" checked={mention.later} onChange={(event) => set({ later: event.target.checked })} />
+                            <input
+                                type="checkbox"
+                                checked={mention.later}
+                                onChange={(event) => set({ later: event.target.checked })}
+                            />
                             <span>Your text has named this organisation before</span>
                         </label>
                     )}
@@ -87,8 +96,14 @@ export function InText({ entry, mention, abbreviated, locators, onMention, onCop
             )}
             {forms.map(([when, words]) => (
                 <p key={when}>
-                    <span className="soft">{when}</span> <code>{words.map(([text, italic], i) => (italic ? <i key={i}>{text}</i> : text))}</code>{' '}
-                    <button className="link" type="button" aria-label={`Copy ${text(words)}`} onClick={() => onCopy(html(words), text(words))}>
+                    <span className="soft">{when}</span>{' '}
+                    <code>{words.map(([text, italic], i) => (italic ? <i key={i}>{text}</i> : text))}</code>{' '}
+                    <button
+                        className="link"
+                        type="button"
+                        aria-label={`Copy ${text(words)}`}
+                        onClick={() => onCopy(html(words), text(words))}
+                    >
                         Copy
                     </button>
                 </p>

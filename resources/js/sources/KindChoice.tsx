@@ -42,7 +42,10 @@ export function KindChoice({ source, reference, onEdit }: Props) {
                 found === null
                     ? [
                           { label: 'Common', options: reference.kinds.slice(0, 8).map(option) },
-                          ...groups.map((group) => ({ label: group, options: reference.kinds.filter((kind, i) => kind.group === group && i >= 8).map(option) })),
+                          ...groups.map((group) => ({
+                              label: group,
+                              options: reference.kinds.filter((kind, i) => kind.group === group && i >= 8).map(option),
+                          })),
                       ]
                     : found.map((id) => option(reference.kinds.find((kind) => kind.id === id)!))
             }

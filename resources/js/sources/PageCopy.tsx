@@ -39,9 +39,11 @@ export function PageCopy({ blocks, mark, places, fields, onTake, onClose }: Prop
     useEffect(() => {
         const look = () => {
             const selection = document.getSelection();
-            const inside = selection !== null && selection.rangeCount > 0 && box.current?.contains(selection.anchorNode);
+            const inside =
+                selection !== null && selection.rangeCount > 0 && box.current?.contains(selection.anchorNode);
             // Choosing a button below empties the selection; the words stay until others are selected.
-            if (inside && selection.toString().trim() !== '') setSelected(selection.toString().replace(/\s+/g, ' ').trim());
+            if (inside && selection.toString().trim() !== '')
+                setSelected(selection.toString().replace(/\s+/g, ' ').trim());
         };
         document.addEventListener('selectionchange', look);
         return () => document.removeEventListener('selectionchange', look);
@@ -57,16 +59,19 @@ export function PageCopy({ blocks, mark, places, fields, onTake, onClose }: Prop
                 </button>
             </header>
             <article ref={box} tabIndex={0} aria-label="Text of the page">
-                {blocks.length === 0 && <p className="soft">There is no copy of this page. Look at it in your browser.</p>}
+                {blocks.length === 0 && (
+                    <p className="soft">There is no copy of this page. Look at it in your browser.</p>
+                )}
                 {blocks.map((block, i) => {
-                    const text = pieces(block.text, [mark, ...places.filter((place) => place !== mark)]).map((piece, n) =>
-                        piece.place === null ? (
-                            piece.text
-                        ) : (
-                            <mark key={n} className={piece.place === mark ? 'now' : undefined}>
-                                {piece.text}
-                            </mark>
-                        ),
+                    const text = pieces(block.text, [mark, ...places.filter((place) => place !== mark)]).map(
+                        (piece, n) =>
+                            piece.place === null ? (
+                                piece.text
+                            ) : (
+                                <mark key={n} className={piece.place === mark ? 'now' : undefined}>
+                                    {piece.text}
+                                </mark>
+                            ),
                     );
                     return /^h[1-6]$/.test(block.tag) ? <h3 key={i}>{text}</h3> : <p key={i}>{text}</p>;
                 })}

@@ -35,7 +35,8 @@ function formOf(name: Name): Form {
 
 /** A name keeps its words when it turns from a person's into an organisation's and back. */
 function turned(name: Name, form: Form): Name {
-    const whole = name.screen ?? name.group ?? [name.given, name.particle, name.family, name.suffix].filter(Boolean).join(' ');
+    const whole =
+        name.screen ?? name.group ?? [name.given, name.particle, name.family, name.suffix].filter(Boolean).join(' ');
     if (form === 'group') return { group: whole };
     if (form === 'screen') return { screen: whole };
     const parts = whole.split(' ');
@@ -47,7 +48,8 @@ export function People({ id, path, people, roles, reference, onChange, onFocus }
     const [more, setMore] = useState<number | null>(null);
     const first = useRef(memberId());
     const rows = people.length > 0 ? people : [{ id: first.current, role: roles[0] ?? 'author', name: {} }];
-    const set = (place: number, part: Partial<Contributor>) => onChange(rows.map((row, i) => (i === place ? { ...row, ...part } : row)));
+    const set = (place: number, part: Partial<Contributor>) =>
+        onChange(rows.map((row, i) => (i === place ? { ...row, ...part } : row)));
     /** Several names pasted at once are taken apart by the server; one name stays where it was pasted. */
     const paste = async (place: number, event: ClipboardEvent<HTMLElement>) => {
         const text = event.clipboardData.getData('text/plain').trim();
@@ -55,16 +57,25 @@ export function People({ id, path, people, roles, reference, onChange, onFocus }
         event.preventDefault();
         const found = await call<{ contributors: Contributor[] }>('POST', 'bylines', { text: text.slice(0, 4000) });
         const role = rows[place]?.role ?? 'author';
-        onChange([...rows.slice(0, place), ...found.contributors.map((one) => ({ ...one, id: memberId(), role })), ...rows.slice(place + 1)]);
+        onChange([
+            ...rows.slice(0, place),
+            ...found.contributors.map((one) => ({ ...one, id: memberId(), role })),
+            ...rows.slice(place + 1),
+        ]);
     };
     const name = (place: number, part: Name) => set(place, { name: { ...rows[place]!.name, ...part } });
-    const move = (place: number) => onChange(rows.map((row, i) => (i === place - 1 ? rows[place]! : i === place ? rows[place - 1]! : row)));
+    const move = (place: number) =>
+        onChange(rows.map((row, i) => (i === place - 1 ? rows[place]! : i === place ? rows[place - 1]! : row)));
 
     return (
         <div className="people">
             {rows.map((row, i) => {
                 const form = formOf(row.name);
-                const known = { onFocus, 'data-path': `${path}.${i}`, onPaste: (event: ClipboardEvent<HTMLElement>) => void paste(i, event) };
+                const known = {
+                    onFocus,
+                    'data-path': `${path}.${i}`,
+                    onPaste: (event: ClipboardEvent<HTMLElement>) => void paste(i, event),
+                };
                 return (
                     <div className={form === 'person' ? 'person' : 'person whole'} key={row.id ?? i}>
                         {form === 'person' ? (
@@ -92,10 +103,21 @@ export function People({ id, path, people, roles, reference, onChange, onFocus }
                                 value={row.name.group ?? row.name.screen ?? ''}
                                 placeholder={form === 'group' ? 'Name of the organisation' : 'Screen name'}
                                 aria-label={`${form === 'group' ? 'Organisation' : 'Screen name'}, ${i + 1}`}
-                                onChange={(event) => name(i, form === 'group' ? { group: event.target.value } : { screen: event.target.value })}
+                                onChange={(event) =>
+                                    name(
+                                        i,
+                                        form === 'group'
+                                            ? { group: event.target.value }
+                                            : { screen: event.target.value },
+                                    )
+                                }
                             />
                         )}
-                        <Button aria-label={`Remove contributor ${i + 1}`} onClick={() => onChange(rows.filter((_, at) => at !== i))} disabled={people.length === 0}>
+                        <Button
+                            aria-label={`Remove contributor ${i + 1}`}
+                            onClick={() => onChange(rows.filter((_, at) => at !== i))}
+                            disabled={people.length === 0}
+                        >
                             ×
                         </Button>
                         <div className="what">
@@ -126,7 +148,12 @@ export function People({ id, path, people, roles, reference, onChange, onFocus }
                                 />
                             )}
                             {i > 0 && (
-                                <button className="link" type="button" onClick={() => move(i)} aria-label={`Move contributor ${i + 1} up`}>
+                                <button
+                                    className="link"
+                                    type="button"
+                                    onClick={() => move(i)}
+                                    aria-label={`Move contributor ${i + 1} up`}
+                                >
                                     Move up
                                 </button>
                             )}
@@ -155,7 +182,11 @@ export function People({ id, path, people, roles, reference, onChange, onFocus }
                                 ))}
                                 {form === 'person' && (
                                     <label className="check">
-                                        <input type="checkbox" checked={row.name.familyFirst === true} onChange={(event) => name(i, { familyFirst: event.target.checked })} />
+                                        <input
+                                            type="checkbox"
+                                            checked={row.name.familyFirst === true}
+                                            onChange={(event) => name(i, { familyFirst: event.target.checked })}
+                                        />
                                         <span>The family name is said first, so it is not turned round</span>
                                     </label>
                                 )}
@@ -165,7 +196,13 @@ export function People({ id, path, people, roles, reference, onChange, onFocus }
                 );
             })}
             <div>
-                <button className="link" type="button" onClick={() => onChange([...rows, { id: memberId(), role: rows[rows.length - 1]?.role ?? 'author', name: {} }])}>
+                <button
+                    className="link"
+                    type="button"
+                    onClick={() =>
+                        onChange([...rows, { id: memberId(), role: rows[rows.length - 1]?.role ?? 'author', name: {} }])
+                    }
+                >
                     Add another
                 </button>{' '}
                 <span className="soft">or paste a whole line of names.</span>

@@ -15,7 +15,11 @@ export function ReachChoice({ kind, source, onEdit }: Props) {
             <span className="soft" id="reach-label">
                 You used it
             </span>
-            <Radio.Group aria-labelledby="reach-label" value={source.reached ?? ''} onChange={(event) => onEdit({ ...source, reached: event.target.value as string })}>
+            <Radio.Group
+                aria-labelledby="reach-label"
+                value={source.reached ?? ''}
+                onChange={(event) => onEdit({ ...source, reached: event.target.value as string })}
+            >
                 {kind.reaches.map((reach) => (
                     <Radio key={reach.id} value={reach.id}>
                         {reach.label.charAt(0).toLowerCase() + reach.label.slice(1)}

@@ -66,7 +66,20 @@ function today(): string {
 }
 
 /** One source's fields in the order of the style, with what was found, what is open, and help in place. */
-export function SourceForm({ paperId, saved, entry, family, reference, onEdit, onField, onPart, onLookUpAgain, mention, onMention, onCopyText }: Props) {
+export function SourceForm({
+    paperId,
+    saved,
+    entry,
+    family,
+    reference,
+    onEdit,
+    onField,
+    onPart,
+    onLookUpAgain,
+    mention,
+    onMention,
+    onCopyText,
+}: Props) {
     const { source, reading } = saved;
     const kind = reference.kinds.find((one) => one.id === source.kind) ?? reference.kinds[reference.kinds.length - 1]!;
     const [all, setAll] = useState(false);
@@ -78,12 +91,19 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
     }, [kind, family]);
     const reach = kind.reaches.find((one) => one.id === source.reached);
     /** How much a field matters, given how the source was reached; null where it is out of place. */
-    const need = (field: Field) => (reach !== undefined && field.path in reach.needs ? reach.needs[field.path] : field.need);
+    const need = (field: Field) =>
+        reach !== undefined && field.path in reach.needs ? reach.needs[field.path] : field.need;
     const filled = (field: Field) => hasValue(source, field.path) || reading?.findings[field.path] !== undefined;
     const possible = fields.filter((field) => filled(field) || need(field) !== null);
-    const shown = possible.filter((field) => all || filled(field) || need(field) !== 'optional' || (field.path === 'accessed' && isOnline(source)));
+    const shown = possible.filter(
+        (field) =>
+            all || filled(field) || need(field) !== 'optional' || (field.path === 'accessed' && isOnline(source)),
+    );
     const settled = reading?.settled ?? [];
-    const open: Remark[] = [...(reading?.remarks ?? []).filter((remark) => !settled.includes(remark.id) && stillOpen(remark)), ...saved.points.filter((point) => !isQuiet(point))];
+    const open: Remark[] = [
+        ...(reading?.remarks ?? []).filter((remark) => !settled.includes(remark.id) && stillOpen(remark)),
+        ...saved.points.filter((point) => !isQuiet(point)),
+    ];
 
     function stillOpen(remark: Remark): boolean {
         return STANDING.includes(remark.id) || !hasValue(source, fieldOf(remark.field));
@@ -97,27 +117,42 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
             </button>
         ) : null;
     /** The page that tells of a work is also where it was read: its address belongs into the entry. */
-    const usedHere = (remark: Remark) => onEdit({ ...withAt(source, remark.field, remark.value), reached: 'web' }, [...settled, remark.id]);
+    const usedHere = (remark: Remark) =>
+        onEdit({ ...withAt(source, remark.field, remark.value), reached: 'web' }, [...settled, remark.id]);
     const settle = (remark: Remark) => onEdit(source, [...settled, remark.id]);
     const checked = (path: string) => settled.includes(`checked:${path}`);
-    const check = (path: string, on: boolean) => onEdit(source, on ? [...settled, `checked:${path}`] : settled.filter((one) => one !== `checked:${path}`));
+    const check = (path: string, on: boolean) =>
+        onEdit(source, on ? [...settled, `checked:${path}`] : settled.filter((one) => one !== `checked:${path}`));
     /** What the style does without a field the student says the source does not have. */
     const without = (path: string) =>
-        (reading?.remarks ?? []).some((remark) => settled.includes(remark.id) && fieldOf(remark.field) === path && /date|author|copyright/.test(remark.id));
+        (reading?.remarks ?? []).some(
+            (remark) =>
+                settled.includes(remark.id) &&
+                fieldOf(remark.field) === path &&
+                /date|author|copyright/.test(remark.id),
+        );
 
     const seeIn = async (mark: string) => {
-        const answer = await call<{ blocks: { tag: string; text: string }[] }>('GET', `papers/${paperId}/sources/${saved.id}/page-copy`);
+        const answer = await call<{ blocks: { tag: string; text: string }[] }>(
+            'GET',
+            `papers/${paperId}/sources/${saved.id}/page-copy`,
+        );
         setCopy({ blocks: answer.blocks, mark });
     };
 
     /** Words selected in the page copy, tidied for the field they go into. */
     const take = async (path: string, text: string) => {
-        const tidied = await call<{ value: string | Contributor[] }>('POST', 'tidied', { field: path, text: text.slice(0, 2000), site: textAt(source, 'containers.0.title') });
+        const tidied = await call<{ value: string | Contributor[] }>('POST', 'tidied', {
+            field: path,
+            text: text.slice(0, 2000),
+            site: textAt(source, 'containers.0.title'),
+        });
         set(path, tidied.value);
     };
 
     useEffect(() => setCopy(null), [saved.id]);
-    const copied = reading !== null && reading.url !== '' && !reading.remarks.some((remark) => remark.id === 'lookup-failed');
+    const copied =
+        reading !== null && reading.url !== '' && !reading.remarks.some((remark) => remark.id === 'lookup-failed');
     const places = Object.values(reading?.findings ?? {})
         .filter((finding) => finding.evidence.visible)
         .map((finding) => finding.evidence.text);
@@ -154,7 +189,8 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
                     <div className={isQuiet(point) ? 'ev' : 'ev wants'} key={point.id + point.sentence}>
                         <span className={isQuiet(point) ? 'dot own' : 'dot guess'} aria-hidden="true" />
                         <span>
-                            {without(field.path) ? `You said the source has none. ${point.without}` : point.sentence} {mendButton(point)}
+                            {without(field.path) ? `You said the source has none. ${point.without}` : point.sentence}{' '}
+                            {mendButton(point)}
                         </span>
                     </div>
                 ))}
@@ -165,10 +201,21 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
     const control = (field: Field, id: string) => {
         const focus = () => onField(field.path);
         if (field.path.endsWith('contributors')) {
-            const people = (field.path === 'contributors' ? source.contributors : source.containers?.[0]?.contributors) ?? [];
+            const people =
+                (field.path === 'contributors' ? source.contributors : source.containers?.[0]?.contributors) ?? [];
             const roles = field.path === 'contributors' ? kind.roles : ['editor', 'author', 'translator'];
             return {
-                input: <People id={id} path={field.path} people={people} roles={roles} reference={reference} onChange={(next) => set(field.path, next)} onFocus={focus} />,
+                input: (
+                    <People
+                        id={id}
+                        path={field.path}
+                        people={people}
+                        roles={roles}
+                        reference={reference}
+                        onChange={(next) => set(field.path, next)}
+                        onFocus={focus}
+                    />
+                ),
                 value: people,
             };
         }
@@ -179,9 +226,18 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
             return {
                 input: (
                     <>
-                        <TitleInput id={id} path={field.path} value={value} onChange={(next) => set(field.path, next)} onFocus={focus} />
+                        <TitleInput
+                            id={id}
+                            path={field.path}
+                            value={value}
+                            onChange={(next) => set(field.path, next)}
+                            onFocus={focus}
+                        />
                         {describes && value !== '' && (
-                            <Checkbox checked={source.title?.described === true} onChange={(event) => set('title.described', event.target.checked)}>
+                            <Checkbox
+                                checked={source.title?.described === true}
+                                onChange={(event) => set('title.described', event.target.checked)}
+                            >
                                 It has no title; these words describe it
                             </Checkbox>
                         )}
@@ -192,9 +248,18 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
         }
         const input =
             field.path === 'annotation' ? (
-                <Input.TextArea {...common} className="growing" rows={3} onChange={(event) => set(field.path, event.target.value)} />
+                <Input.TextArea
+                    {...common}
+                    className="growing"
+                    rows={3}
+                    onChange={(event) => set(field.path, event.target.value)}
+                />
             ) : (
-                <Input {...common} placeholder={DATES.includes(field.path) ? 'Year, or day month year' : undefined} onChange={(event) => set(field.path, event.target.value)} />
+                <Input
+                    {...common}
+                    placeholder={DATES.includes(field.path) ? 'Year, or day month year' : undefined}
+                    onChange={(event) => set(field.path, event.target.value)}
+                />
             );
         return {
             input:
@@ -239,7 +304,11 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
                                         </button>
                                     )}
                                     {remark.id === 'citation-doubt' && remark.value !== '' && (
-                                        <button className="link" type="button" onClick={() => set(fieldOf(remark.field), remark.value)}>
+                                        <button
+                                            className="link"
+                                            type="button"
+                                            onClick={() => set(fieldOf(remark.field), remark.value)}
+                                        >
                                             Read it that way
                                         </button>
                                     )}
@@ -263,7 +332,8 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
                 <p className="kind-ev">
                     {kindFinding !== undefined && kindFinding.value === source.kind && (
                         <span>
-                            <span className={`dot ${kindFinding.confidence}`} aria-hidden="true" /> {kind.label}. {kindFinding.evidence.where}
+                            <span className={`dot ${kindFinding.confidence}`} aria-hidden="true" /> {kind.label}.{' '}
+                            {kindFinding.evidence.where}
                         </span>
                     )}
                     {copied && (
@@ -283,7 +353,11 @@ export function SourceForm({ paperId, saved, entry, family, reference, onEdit, o
                     blocks={copy.blocks}
                     mark={copy.mark}
                     places={places}
-                    fields={shown.filter((field) => !['accessed', 'annotation', 'language', 'containers.0.url'].includes(field.path)).map(({ path, label }) => ({ path, label }))}
+                    fields={shown
+                        .filter(
+                            (field) => !['accessed', 'annotation', 'language', 'containers.0.url'].includes(field.path),
+                        )
+                        .map(({ path, label }) => ({ path, label }))}
                     onTake={(path, text) => void take(path, text)}
                     onClose={() => setCopy(null)}
                 />

@@ -15,7 +15,9 @@ function open(saved: SavedSource): number {
     const settled = saved.reading?.settled ?? [];
     const remarks = (saved.reading?.remarks ?? []).filter((remark) => {
         const filled =
-            remark.field === 'contributors' ? (saved.source.contributors ?? []).length > 0 : remark.field === 'containers.0.date' && !!saved.source.containers?.[0]?.date;
+            remark.field === 'contributors'
+                ? (saved.source.contributors ?? []).length > 0
+                : remark.field === 'containers.0.date' && !!saved.source.containers?.[0]?.date;
         return !settled.includes(remark.id) && !filled;
     });
     return remarks.length + saved.points.filter((point) => point.soft !== true).length;
@@ -23,17 +25,24 @@ function open(saved: SavedSource): number {
 
 /** The paper's sources in the order of the page. */
 export function SourceList({ page, sources, reference, onOpen, onCopy, onRemove }: Props) {
-    const shown = [...page.entries.map((entry) => ({ id: entry.id, aside: '' })), ...page.leftOut.map((one) => ({ id: one.id, aside: one.sentence }))];
+    const shown = [
+        ...page.entries.map((entry) => ({ id: entry.id, aside: '' })),
+        ...page.leftOut.map((one) => ({ id: one.id, aside: one.sentence })),
+    ];
     if (shown.length === 0) {
         return (
             <div className="first">
                 <h2>Add your first source</h2>
                 <ol>
                     <li>
-                        Paste what you have above, a link, an ISBN, a DOI or a title, and choose <b>Look it up</b>. Or fill the fields in by hand.
+                        Paste what you have above, a link, an ISBN, a DOI or a title, and choose <b>Look it up</b>. Or
+                        fill the fields in by hand.
                     </li>
                     <li>Check each field. Bibrel says where every value came from, and what it could not find.</li>
-                    <li>Watch the entry take shape on the page at the right. Point at any part of it to see why it looks as it does.</li>
+                    <li>
+                        Watch the entry take shape on the page at the right. Point at any part of it to see why it looks
+                        as it does.
+                    </li>
                     <li>
                         When all sources are there, choose <b>Get the page</b>.
                     </li>
@@ -70,10 +79,20 @@ export function SourceList({ page, sources, reference, onOpen, onCopy, onRemove 
                             )}
                         </button>
                         <span className="acts">
-                            <button className="link" type="button" onClick={() => onCopy(entry.id)} aria-label={`Copy the entry for ${name}`}>
+                            <button
+                                className="link"
+                                type="button"
+                                onClick={() => onCopy(entry.id)}
+                                aria-label={`Copy the entry for ${name}`}
+                            >
                                 Copy
                             </button>
-                            <button className="link" type="button" onClick={() => onRemove(entry.id)} aria-label={`Remove ${name}`}>
+                            <button
+                                className="link"
+                                type="button"
+                                onClick={() => onRemove(entry.id)}
+                                aria-label={`Remove ${name}`}
+                            >
                                 Remove
                             </button>
                         </span>

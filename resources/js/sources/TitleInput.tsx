@@ -61,10 +61,20 @@ export function TitleInput({ id, path, value, onChange, onFocus }: Props) {
                     ))}
                     {selected !== '' && selected !== text && (
                         <>
-                            <button className="link" type="button" onMouseDown={(event) => event.preventDefault()} onClick={() => mark('inner')}>
+                            <button
+                                className="link"
+                                type="button"
+                                onMouseDown={(event) => event.preventDefault()}
+                                onClick={() => mark('inner')}
+                            >
                                 Selected words are a title of their own
                             </button>
-                            <button className="link" type="button" onMouseDown={(event) => event.preventDefault()} onClick={() => mark('kept')}>
+                            <button
+                                className="link"
+                                type="button"
+                                onMouseDown={(event) => event.preventDefault()}
+                                onClick={() => mark('kept')}
+                            >
                                 Keep their capitals
                             </button>
                         </>

@@ -8,7 +8,14 @@ export function memberId(): string {
 
 /** The source with an id for everybody in it who has none yet. */
 export function withMemberIds(source: Source): Source {
-    const given = (people: Contributor[] | undefined) => people?.map((one) => (one.id ? one : { ...one, id: memberId() }));
-    const containers = source.containers?.map((one) => (one.contributors === undefined ? one : { ...one, contributors: given(one.contributors) }));
-    return { ...source, ...(source.contributors === undefined ? {} : { contributors: given(source.contributors) }), ...(containers === undefined ? {} : { containers }) };
+    const given = (people: Contributor[] | undefined) =>
+        people?.map((one) => (one.id ? one : { ...one, id: memberId() }));
+    const containers = source.containers?.map((one) =>
+        one.contributors === undefined ? one : { ...one, contributors: given(one.contributors) },
+    );
+    return {
+        ...source,
+        ...(source.contributors === undefined ? {} : { contributors: given(source.contributors) }),
+        ...(containers === undefined ? {} : { containers }),
+    };
 }

@@ -1,7 +1,11 @@
 import type { Contributor, Name, Source } from '../api/types';
 
 export function shown(name: Name): string {
-    return name.screen ?? name.group ?? [name.given, name.dropping, name.particle, name.family, name.suffix].filter(Boolean).join(' ');
+    return (
+        name.screen ??
+        name.group ??
+        [name.given, name.dropping, name.particle, name.family, name.suffix].filter(Boolean).join(' ')
+    );
 }
 
 export function listed(people: Contributor[] | undefined): string {
@@ -14,6 +18,9 @@ export function listed(people: Contributor[] | undefined): string {
 /** What a source is called in lists and messages. */
 export function called(source: Source): string {
     return (
-        source.title?.main?.replace(/<\/?i>/g, '') || listed(source.contributors) || String((source.containers?.[0]?.url as string | undefined) ?? '') || 'Source without a title'
+        source.title?.main?.replace(/<\/?i>/g, '') ||
+        listed(source.contributors) ||
+        String((source.containers?.[0]?.url as string | undefined) ?? '') ||
+        'Source without a title'
     );
 }

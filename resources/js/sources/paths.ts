@@ -20,7 +20,8 @@ export function withAt(source: Source, path: string, value: unknown): Source {
             list[Number(key)] = set(list[Number(key)], rest);
             return list;
         }
-        const object = typeof node === 'object' && node !== null && !Array.isArray(node) ? (node as Record<string, unknown>) : {};
+        const object =
+            typeof node === 'object' && node !== null && !Array.isArray(node) ? (node as Record<string, unknown>) : {};
         return { ...object, [key]: set(object[key], rest) };
     };
     return set(source, path.split('.')) as Source;

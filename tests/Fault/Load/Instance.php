@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Tests\Fault\Load;
+
+use Symfony\Component\Process\Process;
+
+/** An installation of its own, started by bin/start as a person would start it, whose servers may be killed. */
+final class Instance
+{
+    private ?Process $process = null;
+
+    public function __construct(public readonly string $folder, private readonly int $port)
+    {
+    }
+
+    public function url(): string
+    {
+        return "http://127.0.0.1:{$this->port}";
+    }
+
+    /** @param  array<string, string>  $settings */
+    public function start(array $settings = []): void
+    {
+        $this->process = new Process([self::root().'/bin/start'], self::root(), [
+            'BIBREL_INSTANCE' => $this->folder, 'PORT' => (string) $this->port, 'DEMO' => 'false',
+            'LOOKUP_REMEMBERED_MINUTES' => '0', 'APP_ENV' => 'local', ...$settings,
+        ], timeout: null);
+        $this->process->start();
+        $this->until(fn (): bool => str_contains($this->said(), 'Bibrel is ready'), 120, fn (): string => $this->said().$this->process?->getErrorOutput());
+    }
+
+    public function stop(): void
+    {
+        $this->process?->stop(40, SIGTERM);
+        $this->process = null;
+    }
+
+    /** What bin/start has printed. */
+    public function said(): string
+    {
+        return $this->process?->getOutput() ?? '';
+    }
+
+    /** Ends a server as a crash would, by a word of its command line; gives the process that was killed. */
+    public function kill(string $word): int
+    {
+        foreach (array_filter(explode("\n", (string) file_get_contents("{$this->folder}/pids"))) as $pid) {
+            $command = str_replace("\0", ' ', (string) @file_get_contents("/proc/{$pid}/cmdline"));
+            if (str_contains($command, $word)) {
+                posix_kill((int) $pid, SIGKILL);
+
+                return (int) $pid;
+            }
+        }
+
+        throw new \RuntimeException("No server with “{$word}” in its command line is running.");
+    }
+
+    /** Whether everything behind the application answers. */
+    public function isUp(): bool
+    {
+        $status = 0;
+        $handle = curl_init("{$this->url()}/up");
+        curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 5]);
+        curl_exec($handle);
+        $status = curl_getinfo($handle, CURLINFO_RESPONSE_CODE);
+
+        return $status === 200;
+    }
+
+    /** Bytes of all logs of the application and its servers. */
+    public function logged(): int
+    {
+        $files = [...(glob("{$this->folder}/*.log") ?: []), ...(glob("{$this->folder}/storage/logs/*") ?: [])];
+        clearstatcache();
+
+        return array_sum(array_map(static fn (string $file): int => (int) filesize($file), $files));
+    }
+
+    /** @param  \Closure(): bool  $condition */
+    public function until(\Closure $condition, float $seconds, string|\Closure $told): void
+    {
+        $end = microtime(true) + $seconds;
+        while (! $condition()) {
+            if (microtime(true) > $end) {
+                throw new \RuntimeException(is_string($told) ? $told : $told());
+            }
+            usleep(100_000);
+        }
+    }
+
+    private static function root(): string
+    {
+        return dirname(__DIR__, 3);
+    }
+}
