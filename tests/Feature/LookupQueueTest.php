@@ -118,6 +118,14 @@ final class LookupQueueTest extends AppTestCase
         self::assertStringContainsString('could not be read', $row['sentence']);
     }
 
+    public function test_a_tag_without_end_is_read_as_far_as_tags_go(): void
+    {
+        $paper = $this->newPaper();
+        $this->start($paper, 'https://lanternlab.example/attributes');
+        $this->work($this->ids($paper)[0]);
+        self::assertStringStartsWith('“Attributes.”', $this->lines($paper)[0]);
+    }
+
     private function start(string $paper, string $lead): void
     {
         $this->postJson("/api/papers/{$paper}/lookups", ['id' => (string) Str::ulid(), 'lead' => $lead, 'today' => '2026-11-24'])->assertStatus(202);

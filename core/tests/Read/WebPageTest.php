@@ -7,6 +7,7 @@ namespace Bibrel\Core\Tests\Read;
 use Bibrel\Core\Read\Charset;
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Reading;
+use Bibrel\Core\Read\Web\Document;
 use Bibrel\Core\Read\Web\WebPage;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Standins\World;
@@ -15,6 +16,16 @@ use PHPUnit\Framework\TestCase;
 
 final class WebPageTest extends TestCase
 {
+    public function test_a_tag_has_so_many_attributes_and_no_more(): void
+    {
+        foreach (['"', "'", ''] as $quote) {
+            $attributes = implode(' ', array_map(static fn (int $i): string => "a{$i}={$quote}{$i}{$quote}", range(1, 3000)));
+            $page = Document::parse("<title>Moths</title><p title=\">\" {$attributes}>By night</p>", 'https://a.example/');
+            $paragraph = $page->dom->getElementsByTagName('p')->item(0);
+            self::assertSame([500, 'By night', '>'], [$paragraph?->attributes->length, $paragraph?->textContent, $paragraph?->getAttribute('title')]);
+        }
+    }
+
     /** @param  array{authors: list<string>, title: string, site: string, date: string, publisher?: string}  $expected as a careful person reads the page */
     #[DataProvider('pages')]
     public function test_a_page_of_the_stand_in_world(string $url, array $expected): void

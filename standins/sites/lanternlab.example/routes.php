@@ -7,7 +7,9 @@ use Bibrel\Standins\Answer;
 return [
     '/slow' => new Answer(200, 'text/html; charset=utf-8', '<title>Slow lamps</title><h1>Slow lamps</h1>', after: 3.0),
     '/points-to-silence' => new Answer(200, 'text/html; charset=utf-8', '<title>Three silent neighbours</title><link type="application/json+oembed" href="/never?a"><link type="application/rss+xml" href="/never?b"><link type="application/x-research-info-systems" href="/never?c"><h1>Three silent neighbours</h1><p>By Sunniva Teal</p>'),
-    '/hostile' => static fn (): Answer => new Answer(200, 'text/html; charset=utf-8', '<title>Attributes</title><p '.implode(' ', array_map(static fn (int $i): string => "a{$i}=\"{$i}\"", range(1, 200_000))).'>Moths</p>'),
+    // What no reader is made for: bylines without end, and attributes without end on one tag.
+    '/hostile' => static fn (): Answer => new Answer(200, 'text/html; charset=utf-8', '<title>Bylines</title><h1>Bylines</h1>'.str_repeat('<p>By Oona Pell and Ines Marrow, 3 May 2023</p>', 100_000)),
+    '/attributes' => static fn (): Answer => new Answer(200, 'text/html; charset=utf-8', '<title>Attributes</title><p '.implode(' ', array_map(static fn (int $i): string => "a{$i}=\"{$i}\"", range(1, 200_000))).'>Moths</p>'),
     '/never' => new Answer(200, 'text/html; charset=utf-8', '', after: 30.0),
     '/counts.pdf' => new Answer(200, 'application/pdf', "%PDF-1.4\n%made up\n"),
     '/down' => new Answer(503, 'text/html', '<h1>Service unavailable</h1>'),

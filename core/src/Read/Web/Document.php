@@ -9,6 +9,13 @@ use Bibrel\Core\Source\Text;
 /** A parsed web page: its metadata, its structured data, and its visible text as a list of blocks. */
 final class Document
 {
+    private const ATTRIBUTE = '[\s/]++[^\s=>/]++(?:\s*+=\s*+(?:"[^"]*+"|\'[^\']*+\'|[^\s>"\']++))?+';
+
+    /** No tag anybody wrote is longer and has more attributes. */
+    private const LONG_TAG = 10_000;
+
+    private const MOST_ATTRIBUTES = 500;
+
     public readonly \DOMXPath $xpath;
 
     /** @var array<string, list<string>> meta name or property, in lower case => contents */
@@ -58,12 +65,31 @@ final class Document
         $before = libxml_use_internal_errors(true);
         // libxml stops at a NUL byte, and takes the encoding from a declaration in front unless the page names another.
         $html = str_replace("\0", '', $html);
+        $html = self::withoutEndlessTags($html);
         $html = (string) preg_replace('/(<meta[^>]+charset\s*=\s*["\']?)[\w-]+/i', '$1utf-8', $html);
         $dom->loadHTML('<?xml encoding="UTF-8">'.(trim($html) === '' ? '<html></html>' : $html), LIBXML_NONET | LIBXML_NOERROR | LIBXML_NOWARNING | LIBXML_COMPACT);
         libxml_clear_errors();
         libxml_use_internal_errors($before);
 
         return new self($dom, $url, $html);
+    }
+
+    /** Cuts what comes after a tag's first 500 attributes: libxml's time grows with the square of their number. */
+    private static function withoutEndlessTags(string $html): string
+    {
+        $cut = static function (array $tag): string {
+            if (strlen($tag[0]) < self::LONG_TAG) {
+                return $tag[0];
+            }
+            preg_match_all('~'.self::ATTRIBUTE.'~', $tag[0], $attributes, PREG_OFFSET_CAPTURE);
+
+            return substr($tag[0], 0, $attributes[0][self::MOST_ATTRIBUTES][1] ?? strlen($tag[0]));
+        };
+        $before = ini_set('pcre.backtrack_limit', '100000000');
+        $bounded = preg_replace_callback('~<[a-z][^\s/>]*+(?:'.self::ATTRIBUTE.')*+~i', $cut, $html);
+        ini_set('pcre.backtrack_limit', (string) $before);
+
+        return $bounded ?? $html;
     }
 
     public function host(): string
