@@ -23,7 +23,6 @@ use Bibrel\Core\Read\Reading;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Foundation\Queue\Queueable;
-use Illuminate\Support\Str;
 
 /** Carries out one look-up. Whatever happens to it, it ends in a state that tells, and the guest's next one begins. */
 final class RunLookup implements ShouldQueue
@@ -49,11 +48,22 @@ final class RunLookup implements ShouldQueue
         $record = LookupRecord::query()->with('paper')->findOrFail($this->id);
         try {
             $outcome = $lookup->of($record->lead, $record->today, $record->again);
+            $renewed = $record->again ? $this->renewed($record, $outcome) : null;
+            [$prepared, $end] = $renewed === null ? $this->settled($record, $outcome, $intake) : [[], [
+                'state' => LookupState::Added,
+                'sentence' => 'Looked up again. What stands in the fields was not changed.',
+            ]];
             // What was stopped meanwhile adds nothing, and what is added stops being under way in the same step.
-            $papers->within($record->guest_id, $record->paper_id, function () use ($record, $outcome, $intake, $sources): void {
-                if ($record->refresh()->state === LookupState::Working) {
-                    $record->update(['ended_at' => now(), ...$this->settled($record, $outcome, $intake, $sources)]);
+            $papers->within($record->guest_id, $record->paper_id, static function () use ($record, $prepared, $renewed, $end, $sources): void {
+                if ($record->refresh()->state !== LookupState::Working) {
+                    return;
                 }
+                if ($renewed !== null) {
+                    $sources->lookedUpAgain($record->paper, (string) $record->source_id, $renewed);
+                } elseif ($prepared !== []) {
+                    $sources->add($record->paper, $prepared);
+                }
+                $record->update(['ended_at' => now(), ...$end]);
             });
         } catch (LookupFailed $failure) {
             $this->fails($failure->reason, $failure->getMessage());
@@ -86,24 +96,26 @@ final class RunLookup implements ShouldQueue
     }
 
     /**
-     * @return array<string, mixed>
+     * What the outcome makes of the look-up.
+     *
+     * @return array{
+     *     list<array{id: string, data: array<string, mixed>, reading: array<string, mixed>, page_copy: list<mixed>}>,
+     *     array<string, mixed>,
+     * } sources to be added, and the look-up's new values
      *
      * @throws LookupFailed
      */
-    private function settled(LookupRecord $record, Outcome $outcome, Intake $intake, SourceChanges $sources): array
+    private function settled(LookupRecord $record, Outcome $outcome, Intake $intake): array
     {
-        if ($record->again) {
-            return $this->renewed($record, $outcome, $sources);
-        }
         if ($outcome->candidates !== []) {
             $choice = array_map(static fn (Candidate $one): array => $one->toArray(), $outcome->candidates);
 
-            return ['state' => LookupState::Choice, 'found' => ['choice' => $choice]];
+            return [[], ['state' => LookupState::Choice, 'found' => ['choice' => $choice]]];
         }
         if ($outcome->citation !== null && $record->take !== 'citation') {
             $compared = new ComparisonResource($outcome->citation, $record->lead, $record->paper->styleInUse());
 
-            return ['state' => LookupState::Compared, 'found' => ['compared' => $compared->resolve()]];
+            return [[], ['state' => LookupState::Compared, 'found' => ['compared' => $compared->resolve()]]];
         }
         $readings = $outcome->citation !== null ? [$outcome->citation] : $outcome->readings;
         if ($record->batch_id !== null && $readings[0]->failure() !== '') {
@@ -111,17 +123,17 @@ final class RunLookup implements ShouldQueue
             throw LookupFailed::because(Reason::NotFound, $readings[0]->failure());
         }
         $lead = count($readings) > 1 ? '' : $record->lead;
-        $added = array_map(
-            fn (Reading $one): string => $intake->add($record->paper, $one, (string) Str::ulid(), $lead, $record->today, (string) $record->take)->id,
+        $prepared = array_map(
+            static fn (Reading $one): array => $intake->prepared($one, $lead, $record->today, (string) $record->take),
             $readings,
         );
 
-        return [
+        return [$prepared, [
             'state' => LookupState::Added,
-            'source_id' => $added[0],
-            'found' => count($added) > 1 ? ['added' => count($added)] : null,
+            'source_id' => $prepared[0]['id'],
+            'found' => count($prepared) > 1 ? ['added' => count($prepared)] : null,
             'sentence' => $this->told($readings, $outcome),
-        ];
+        ]];
     }
 
     /** @param  list<Reading>  $readings */
@@ -141,11 +153,13 @@ final class RunLookup implements ShouldQueue
     }
 
     /**
-     * @return array<string, mixed>
+     * What is found of a source that is looked up again.
+     *
+     * @return array{reading: array<string, mixed>, page_copy: list<mixed>}
      *
      * @throws LookupFailed
      */
-    private function renewed(LookupRecord $record, Outcome $outcome, SourceChanges $sources): array
+    private function renewed(LookupRecord $record, Outcome $outcome): array
     {
         $reading = $outcome->citation ?? $outcome->readings[0] ?? throw LookupFailed::because(
             Reason::TooMany,
@@ -155,8 +169,7 @@ final class RunLookup implements ShouldQueue
             // What was found the last time is worth more than the news that it cannot be found now.
             throw LookupFailed::because(Reason::NotFound, $reading->failure().' What was found before is kept.');
         }
-        $sources->lookedUpAgain($record->paper, (string) $record->source_id, ReadingRecord::of($reading, $record->lead));
 
-        return ['state' => LookupState::Added, 'sentence' => 'Looked up again. What stands in the fields was not changed.'];
+        return ReadingRecord::of($reading, $record->lead);
     }
 }

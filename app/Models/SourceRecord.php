@@ -40,6 +40,11 @@ final class SourceRecord extends Model implements Revisable
 
     protected $table = 'sources';
 
+    private ?Source $made = null;
+
+    /** The JSON it was made of. */
+    private string $madeOf = '';
+
     /** @var array<string, string> */
     protected $casts = [
         'data' => 'array', 'reading' => 'array', 'page_copy' => 'array', 'version' => 'integer', 'removed_at' => 'datetime',
@@ -79,7 +84,14 @@ final class SourceRecord extends Model implements Revisable
 
     public function source(): Source
     {
-        return Source::fromArray(['id' => $this->id] + $this->data, Kinds::all());
+        // A list of sources asks for each several times.
+        $kept = (string) ($this->attributes['data'] ?? '');
+        if ($this->made === null || $this->madeOf !== $kept) {
+            $this->made = Source::fromArray(['id' => $this->id] + $this->data, Kinds::all());
+            $this->madeOf = $kept;
+        }
+
+        return $this->made;
     }
 
     /** What it is called in lists and messages. */

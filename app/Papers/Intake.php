@@ -4,26 +4,22 @@ declare(strict_types=1);
 
 namespace Bibrel\App\Papers;
 
-use Bibrel\App\Models\Paper;
-use Bibrel\App\Models\SourceRecord;
 use Bibrel\Core\Read\Reading;
 use Bibrel\Core\Source\PartOfBook;
+use Illuminate\Support\Str;
 
-/** Takes what was read into a paper as a new source, with its evidence beside it. */
+/** Makes of what was read a source that can be kept, with its evidence beside it. */
 final readonly class Intake
 {
-    public function __construct(private SourceChanges $sources)
-    {
-    }
-
     /**
-     * @param  string  $id  a ULID
      * @param  string  $lead  by which it can be looked up again; '' where it cannot
      * @param  string  $today  the student's day, as one would write it
      * @param  string  $take  what the student has decided already: "whole", "part"
+     * @return array{id: string, data: array<string, mixed>, reading: array<string, mixed>, page_copy: list<mixed>}
      */
-    public function add(Paper $paper, Reading $reading, string $id, string $lead, string $today, string $take = ''): SourceRecord
+    public function prepared(Reading $reading, string $lead, string $today, string $take = ''): array
     {
+        $id = (string) Str::ulid();
         $source = $reading->source($id, isset($reading->findings['accessed']) ? $today : '');
         $record = ReadingRecord::of($reading, $lead);
         if ($take === 'whole') {
@@ -36,6 +32,6 @@ final readonly class Intake
         $data = $source->toArray();
         unset($data['id']);
 
-        return $this->sources->add($paper, $id, ['data' => $data, ...$record]);
+        return ['id' => $id, 'data' => MemberIds::given($data), ...$record];
     }
 }

@@ -19,6 +19,9 @@ use Illuminate\Database\UniqueConstraintViolationException;
  */
 final readonly class SourceChanges
 {
+    /** Rows written by one statement. */
+    private const STEP = 100;
+
     public function __construct(private PaperChanges $papers, private History $history)
     {
     }
@@ -62,20 +65,34 @@ final readonly class SourceChanges
     }
 
     /**
-     * Takes a new source with its evidence into the paper.
+     * Takes new sources with their evidence into the paper, all or none.
      *
-     * @param  array{data: array<string, mixed>, reading: ?array<string, mixed>, page_copy: ?list<mixed>}  $record
+     * @param  list<array{id: string, data: array<string, mixed>, reading: array<string, mixed>, page_copy: list<mixed>}>  $prepared
      *
      * @throws Removed
      * @throws PaperFull
      */
-    public function add(Paper $paper, string $id, array $record): SourceRecord
+    public function add(Paper $paper, array $prepared): void
     {
-        return $this->within($paper, fn (Paper $paper): SourceRecord => $this->created($paper, [
-            'id' => $id,
-            ...$record,
-            'data' => MemberIds::given($record['data']),
-        ]));
+        $now = now()->format('Y-m-d H:i:s.v');
+        $kept = static fn (mixed $value): string => json_encode($value, JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR);
+        $rows = array_map(static fn (array $one): array => [
+            'id' => $one['id'],
+            'paper_id' => $paper->id,
+            'data' => $kept($one['data']),
+            'reading' => $kept($one['reading']),
+            'page_copy' => $kept($one['page_copy']),
+            'version' => 1,
+            'created_at' => $now,
+            'updated_at' => $now,
+        ], $prepared);
+        $this->within($paper, function (Paper $paper) use ($rows): void {
+            $this->demandRoom($paper, count($rows));
+            foreach (array_chunk($rows, self::STEP) as $some) {
+                SourceRecord::query()->insert($some);
+            }
+            $paper->raise();
+        });
     }
 
     /**
@@ -216,10 +233,10 @@ final readonly class SourceChanges
         return $source;
     }
 
-    private function demandRoom(Paper $paper): void
+    private function demandRoom(Paper $paper, int $for = 1): void
     {
         $most = (int) config('bibrel.limits.sources');
-        if (SourceRecord::query()->where('paper_id', $paper->id)->count() >= $most) {
+        if (SourceRecord::query()->where('paper_id', $paper->id)->count() + $for > $most) {
             throw new PaperFull($most);
         }
     }
