@@ -45,16 +45,21 @@ final readonly class PaperChanges
         }
 
         return $this->within($guest, $id, function (Paper $paper) use ($save, $wanted, $aside): Paper {
-            $isRepeat = $save->id !== null && $paper->last_save === $save->id;
-            if ($isRepeat || $paper->state() == $wanted) {
+            if ($save->id !== null && $paper->last_save === $save->id) {
                 return $paper;
             }
-            if ($paper->version !== $save->version) {
+            $isNew = $paper->state() != $wanted;
+            if ($isNew && $paper->version !== $save->version) {
                 throw new StaleVersion($paper);
             }
-            $this->history->keep($paper, Cause::Typed, $save->tab);
+            if ($isNew) {
+                $this->history->keep($paper, Cause::Typed, $save->tab);
+            }
             if ($aside !== null) {
                 $this->history->setAside($paper, $aside);
+            }
+            if (! $isNew) {
+                return $paper;
             }
             $paper->update([
                 ...$wanted,

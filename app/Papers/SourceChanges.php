@@ -49,18 +49,18 @@ final readonly class SourceChanges
             if ($known->reading !== null && $settled !== null) {
                 $wanted['reading']['settled'] = $settled;
             }
-            if ($known->state() == $wanted) {
-                return $known;
-            }
-            if ($known->version !== $save->version) {
+            $isNew = $known->state() != $wanted;
+            if ($isNew && $known->version !== $save->version) {
                 throw new StaleVersion($known);
             }
-            $this->history->keep($known, Cause::Typed, $save->tab);
+            if ($isNew) {
+                $this->history->keep($known, Cause::Typed, $save->tab);
+            }
             if ($aside !== null) {
                 $this->history->setAside($known, ['data' => MemberIds::given($aside, $known->data), 'reading' => $known->reading]);
             }
 
-            return $this->write($paper, $known, [...$wanted, 'last_save' => $save->id, 'last_tab' => $save->tab]);
+            return ! $isNew ? $known : $this->write($paper, $known, [...$wanted, 'last_save' => $save->id, 'last_tab' => $save->tab]);
         });
     }
 

@@ -53,7 +53,7 @@ abstract class BrowserTestCase extends TestCase
     /** @return list<string> the errors in the console since the last look, without answers that are refusals */
     protected function consoleErrors(): array
     {
-        $errors = array_filter($this->browser->manage()->getLog('browser'), static fn (array $line): bool => $line['level'] === 'SEVERE' && ! str_contains($line['message'], 'status of 4') && ! str_contains($line['message'], 'ERR_INTERNET_DISCONNECTED'));
+        $errors = array_filter($this->browser->manage()->getLog('browser'), static fn (array $line): bool => $line['level'] === 'SEVERE' && ! str_contains($line['message'], 'status of 4') && preg_match('/ERR_(?:INTERNET_DISCONNECTED|CONNECTION_REFUSED)/', $line['message']) !== 1);
 
         return array_values(array_column($errors, 'message'));
     }

@@ -71,6 +71,48 @@ final class LookingUpTest extends BrowserTestCase
         $this->until(fn (): bool => count($this->entries()) === 2, 'Two sources stand on the page.');
     }
 
+    public function test_a_look_up_pulls_nobody_away_from_what_they_type(): void
+    {
+        $this->beginPaper();
+        $this->button('Fill in a book by hand')->click();
+        $this->type($this->field('title.main'), 'being typed');
+        $this->paste('https://lanternlab.example/slow');
+        $this->type($this->field('title.main'), 'being typed while another one is looked up');
+        $this->css('[data-lookup][data-state="added"]');
+        self::assertSame('title.main', $this->browser->switchTo()->activeElement()->getAttribute('data-path'));
+        self::assertSame('being typed while another one is looked up', $this->field('title.main')->getAttribute('value'));
+        $this->saved();
+        $this->button('Open it')->click();
+        $this->until(fn (): bool => $this->field('title.main')->getAttribute('value') === 'Slow lamps', 'The source that was looked up is open.');
+        $this->until(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('[data-lookup]')) === [], 'What was opened is put away.');
+    }
+
+    public function test_what_is_pasted_while_a_look_up_runs_stays_and_the_look_up_is_found_again_after_a_reload(): void
+    {
+        $this->beginPaper();
+        $this->paste('https://lanternlab.example/slow');
+        $this->css('[data-lookup]');
+        $this->css('[data-lead]')->sendKeys('the next one, half');
+        $this->browser->navigate()->refresh();
+        self::assertSame('the next one, half', $this->css('[data-lead]')->getAttribute('value'));
+        $this->css('[data-lookup][data-state="added"]');
+        self::assertSame('the next one, half', $this->css('[data-lead]')->getAttribute('value'));
+        self::assertStringNotContainsString('/sources/', $this->browser->getCurrentURL());
+        $this->until(fn (): bool => str_starts_with($this->entries()[0] ?? '', '“Slow Lamps.”'), 'What was looked up is not on the page.');
+    }
+
+    public function test_a_look_up_can_be_stopped_and_that_taken_back(): void
+    {
+        $this->beginPaper();
+        $this->paste('https://lanternlab.example/never');
+        $this->button('Stop')->click();
+        $this->until(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('[data-lookup]')) === [], 'It is still there.');
+        $this->button('Undo')->click();
+        $this->css('[data-lookup]');
+        $this->button('Stop')->click();
+        self::assertSame([], $this->entries());
+    }
+
     public function test_words_of_the_page_copy_go_into_a_field_tidied(): void
     {
         $this->beginPaper();

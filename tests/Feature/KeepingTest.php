@@ -128,6 +128,9 @@ final class KeepingTest extends AppTestCase
         $states = $this->getJson("/api/papers/{$paper}/sources/{$source}/states")->json();
         self::assertContains(['set-aside', 'Brook, Halima. Mine, Not Chosen. Quayside Press, 2014.'], array_map(static fn (array $one): array => [$one['cause'], $one['shown']], $states));
 
+        $this->save($paper, $source, 3, self::book('There and settled'), ['aside' => self::book('Typed and let go')])->assertOk()->assertJsonPath('version', 3);
+        self::assertSame('Brook, Halima. Typed and Let Go. Quayside Press, 2014.', $this->getJson("/api/papers/{$paper}/sources/{$source}/states")->json('0.shown'), 'Though nothing else changed.');
+
         $this->putJson("/api/papers/{$paper}", ['version' => 1, 'title' => 'There', 'style' => 'mla-9', 'aside' => ['title' => 'Mine, not chosen']])->assertOk();
         $settings = $this->getJson("/api/papers/{$paper}/states")->json();
         self::assertSame('set-aside', $settings[0]['cause']);

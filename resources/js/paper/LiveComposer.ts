@@ -16,6 +16,8 @@ export class LiveComposer {
     private next: Source | null = null;
     /** What was asked last and had no answer. */
     private missed: Source | null = null;
+    /** What was asked last, as text. */
+    private asked = '';
     private mention: Mention | null = null;
     private busy = false;
     private stopped = false;
@@ -28,12 +30,19 @@ export class LiveComposer {
 
     ask(source: Source): void {
         this.next = source;
+        this.asked = JSON.stringify(source);
         if (!this.busy) void this.run();
     }
 
     /** The connection is there again: what had no answer is asked anew. */
     again(): void {
         if (this.missed !== null && this.next === null) this.ask(this.missed);
+    }
+
+    /** What was saved in the end may be more than what was typed here: somebody else's change may have come to it. */
+    catchUp(source: Source): void {
+        if (this.next !== null) return;
+        if (this.missed !== null || this.asked !== JSON.stringify(source)) this.ask(source);
     }
 
     /** Where the in-text forms point from now on. */

@@ -96,7 +96,7 @@ export function usePaper(id: string) {
             take(client, id, path, saved, answer);
             // The style and the course rules shape the whole page, and so may what somebody else changed in between.
             if (path === paperPath(id) || saved.version > before + 1) void reload();
-            else composer.again();
+            else composer.catchUp({ ...(saved.value.source as unknown as Source), id: (answer as SavedSource).id });
         },
         [client, id, reload, composer],
     );
@@ -122,8 +122,9 @@ export function usePaper(id: string) {
             const saved = known()?.sources.find((one) => one.id === sourceId);
             const path = sourcePath(id, sourceId);
             const before = outbox.pending(path)?.settled as string[] | undefined;
+            const given = withMemberIds(source);
             const value = {
-                source: withMemberIds(source),
+                source: given,
                 settled: settled ?? before ?? saved?.reading?.settled ?? [],
             };
             outbox.change(
@@ -133,7 +134,7 @@ export function usePaper(id: string) {
                     ? { version: 0, value: {} }
                     : { version: saved.version, value: valueOfSource(saved) },
             );
-            composer.ask({ ...source, id: sourceId });
+            composer.ask({ ...given, id: sourceId });
         },
         [known, id, composer],
     );
