@@ -72,6 +72,14 @@ final class CrowdTest extends FaultTestCase
         self::assertSame(1, $this->crowd->figures->statuses('twice')[201]);
     }
 
+    public function test_first_requests_that_come_at_once_give_the_first_papers_once(): void
+    {
+        $visitor = $this->crowd->arrive(1)[0];
+        $this->crowd->wait(array_map(static fn (): PromiseInterface => $visitor->call('GET', 'papers', counted: 'first'), range(1, 4)));
+        self::assertSame([200 => 4], $this->crowd->figures->statuses('first'));
+        self::assertCount(2, $visitor->call('GET', 'papers')->wait()->json['papers']);
+    }
+
     public function test_a_class_that_begins_at_once_behind_one_address_meets_no_limit(): void
     {
         $first = $this->crowd->arrive(1)[0];

@@ -27,7 +27,7 @@ abstract class FaultTestCase extends TestCase
             $folder = dirname(__DIR__, 2).'/var/fault';
             exec('rm -rf '.escapeshellarg($folder));
             self::$instance = new Instance($folder, (int) (getenv('FAULT_PORT') ?: 18_200));
-            self::$instance->start();
+            self::$instance->start(['DEMO' => 'true']);
             register_shutdown_function(static fn () => self::$instance?->stop());
         }
 

@@ -28,6 +28,8 @@ final class Guest
             $this->admit($request);
             $id = (string) Str::ulid();
         }
+        // Whoever does not bring the cookie along has not been seen to keep it.
+        $request->attributes->set('returns', $request->cookie(self::COOKIE) === $id);
         Auth::setUser(Browser::known($id));
         $secure = $request->isSecure();
         Cookie::queue(Cookie::make(self::COOKIE, $id, self::MINUTES, '/', null, $secure, true, false, 'lax'));
