@@ -86,7 +86,7 @@ function ClashDialog({ entry, held, reference }: ClashProps) {
                     );
                 })}
             </div>
-            <div className="inline" style={{ justifyContent: 'flex-end' }}>
+            <div className="answers">
                 <Button
                     type="primary"
                     onClick={() => outbox.settle(entry.path, (clash) => theirs[keyOf(clash)] !== true)}
@@ -139,7 +139,7 @@ function RemovedDialog({ entry, held, paperId, onTry, onChanged, told }: Removed
                 it back to go on, or leave it in the bin together with what you typed.
             </p>
             {told}
-            <div className="inline" style={{ justifyContent: 'flex-end' }}>
+            <div className="answers">
                 <Button disabled={busy} onClick={() => onTry(() => bringBack(true))}>
                     Leave it in the bin
                 </Button>

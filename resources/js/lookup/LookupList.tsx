@@ -12,7 +12,7 @@ const STATES: Record<Lookup['state'], string> = {
     added: 'Added',
     choice: 'Wants a choice',
     compared: 'Compared',
-    failed: 'Not found',
+    failed: 'Did not work',
 };
 
 const DOTS: Record<Lookup['state'], string> = {
@@ -32,15 +32,18 @@ interface Props {
     handle: LookupsHandle;
     /** Whether something is being edited, so that nothing may unfold by itself. */
     quiet: boolean;
+    /** Whether a source is open below, which several look-ups leave the room to. */
+    compact: boolean;
     onOpen: (source: string) => void;
     onSaid: (sentence: string, undo?: () => void) => void;
 }
 
 /** What is being looked up: each lead with its state, until somebody has seen what became of it. */
-export function LookupList({ handle, quiet, onOpen, onSaid }: Props) {
+export function LookupList({ handle, quiet, compact, onOpen, onSaid }: Props) {
     const { lookups, started } = handle;
     const [unfolded, setUnfolded] = useState<Record<string, boolean>>({});
     const [all, setAll] = useState(false);
+    const [unrolled, setUnrolled] = useState(false);
     if (lookups.length === 0) return null;
 
     const done = lookups.filter((one) => !isOpen(one));
@@ -49,7 +52,9 @@ export function LookupList({ handle, quiet, onOpen, onSaid }: Props) {
         tried(handle.dismiss(one));
         onSaid(`Looking up “${short(one.lead)}” was stopped.`, () => tried(handle.retry(one)));
     };
-    const shown = all || lookups.length <= SHOWN ? lookups : lookups.slice(0, SHOWN);
+    const rolled = compact && lookups.length > 1 && !unrolled;
+    const shown = rolled ? [] : all || lookups.length <= SHOWN ? lookups : lookups.slice(0, SHOWN);
+    const open = done.filter((one) => one.state !== 'added').length;
 
     return (
         <section className="lookups" aria-label="Look-ups">
@@ -59,7 +64,17 @@ export function LookupList({ handle, quiet, onOpen, onSaid }: Props) {
                         {done.length} of {lookups.length} looked up
                     </span>
                     <progress max={lookups.length} value={done.length} aria-label="Looked up" />
-                    {done.length === lookups.length && (
+                    {compact && (
+                        <button
+                            className="link"
+                            type="button"
+                            aria-expanded={!rolled}
+                            onClick={() => setUnrolled(!unrolled)}
+                        >
+                            {rolled ? (open > 0 ? `Show, ${open} want a look` : 'Show') : 'Roll up'}
+                        </button>
+                    )}
+                    {done.length === lookups.length && !rolled && (
                         <button className="link" type="button" onClick={() => tried(handle.dismiss(...lookups))}>
                             Put the list away
                         </button>
@@ -163,7 +178,7 @@ export function LookupList({ handle, quiet, onOpen, onSaid }: Props) {
                     );
                 })}
             </ul>
-            {lookups.length > SHOWN && (
+            {lookups.length > SHOWN && !rolled && (
                 <button className="link" type="button" aria-expanded={all} onClick={() => setAll(!all)}>
                     {all ? 'Show fewer' : `Show all ${lookups.length}`}
                 </button>

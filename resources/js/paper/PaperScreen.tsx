@@ -212,7 +212,13 @@ function Paper({ paperId }: { paperId: string }) {
                                 here; go on working, and it is saved later.
                             </p>
                         )}
-                        <LookupList handle={lookups} quiet={quiet} onOpen={go} onSaid={say} />
+                        <LookupList
+                            handle={lookups}
+                            quiet={quiet}
+                            compact={open !== undefined}
+                            onOpen={go}
+                            onSaid={say}
+                        />
                         {open === undefined ? (
                             <>
                                 <SourceList
@@ -224,7 +230,7 @@ function Paper({ paperId }: { paperId: string }) {
                                     onRemove={(id) => tried(remove(id))}
                                 />
                                 {removed.length > 0 && (
-                                    <p className="more">
+                                    <p className="soft">
                                         <button className="link" type="button" onClick={() => setDialog('bin')}>
                                             {removed.length === 1
                                                 ? 'One removed source'

@@ -70,7 +70,14 @@ export function usePaper(id: string) {
         refetchInterval: (one) => (one.state.data?.isCopy === true ? ASK_AGAIN : false),
     });
     const paper = query.data;
-    const reload = useCallback(() => client.invalidateQueries({ queryKey: paperKey(id) }), [client, id]);
+    const reload = useCallback(
+        () =>
+            Promise.all([
+                client.invalidateQueries({ queryKey: paperKey(id) }),
+                client.invalidateQueries({ queryKey: ['bin', id] }),
+            ]),
+        [client, id],
+    );
 
     const composer = useMemo(
         () =>
@@ -189,18 +196,16 @@ export function usePaper(id: string) {
                 throw new Error('What you typed last is not saved yet, so it was not removed. Try again in a moment.');
             await call('DELETE', path);
             await reload();
-            await client.invalidateQueries({ queryKey: ['bin', id] });
         },
-        [id, client, reload],
+        [id, reload],
     );
 
     const restore = useCallback(
         async (sourceId: string) => {
             await call('POST', `${sourcePath(id, sourceId)}/restore`);
             await reload();
-            await client.invalidateQueries({ queryKey: ['bin', id] });
         },
-        [id, client, reload],
+        [id, reload],
     );
 
     return {

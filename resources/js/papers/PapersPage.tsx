@@ -74,6 +74,7 @@ export function PapersPage() {
     const restore = async (id: string) => {
         await call('POST', `papers/${id}/restore`);
         setInBin(false);
+        setRemoved(null);
         await fresh();
     };
     const told = problem || waiting.sentence || list.error?.message;
