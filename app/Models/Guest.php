@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Bibrel\App\Models;
 
+use Bibrel\Database\Factories\GuestFactory;
 use Illuminate\Auth\Authenticatable as AuthenticatableByKey;
 use Illuminate\Contracts\Auth\Access\Authorizable;
 use Illuminate\Contracts\Auth\Authenticatable;
+use Illuminate\Database\Eloquent\Attributes\UseFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\Access\Authorizable as AuthorizableByPolicy;
@@ -17,11 +20,15 @@ use Illuminate\Foundation\Auth\Access\Authorizable as AuthorizableByPolicy;
  * @property string $id a ULID
  * @property string $seen_on the day of the last visit, Y-m-d
  */
+#[UseFactory(GuestFactory::class)]
 final class Guest extends Model implements Authenticatable, Authorizable
 {
     use AuthenticatableByKey;
     use AuthorizableByPolicy;
     use HasClientMadeId;
+
+    /** @use HasFactory<GuestFactory> */
+    use HasFactory;
 
     public $timestamps = false;
 

@@ -6,7 +6,10 @@ namespace Bibrel\App\Models;
 
 use Bibrel\App\Lookup\LookupState;
 use Bibrel\App\Lookup\Reason;
+use Bibrel\Database\Factories\LookupRecordFactory;
+use Illuminate\Database\Eloquent\Attributes\UseFactory;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -33,9 +36,13 @@ use Illuminate\Support\Carbon;
  * @property ?Carbon $ended_at
  * @property-read Paper $paper
  */
+#[UseFactory(LookupRecordFactory::class)]
 final class LookupRecord extends Model
 {
     use HasClientMadeId;
+
+    /** @use HasFactory<LookupRecordFactory> */
+    use HasFactory;
 
     protected $table = 'lookups';
 

@@ -10,8 +10,12 @@ use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\Style;
 use Bibrel\Core\Style\Styles;
+use Bibrel\Database\Factories\PaperFactory;
+use Illuminate\Database\Eloquent\Attributes\UseFactory;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
@@ -33,9 +37,14 @@ use Illuminate\Support\Carbon;
  * @property ?Carbon $removed_at
  * @property-read Collection<int, SourceRecord> $sources
  */
+#[UseFactory(PaperFactory::class)]
 final class Paper extends Model implements Revisable
 {
     use HasClientMadeId;
+
+    /** @use HasFactory<PaperFactory> */
+    use HasFactory;
+
     use SoftDeletes;
 
     public const DELETED_AT = 'removed_at';
@@ -45,6 +54,12 @@ final class Paper extends Model implements Revisable
 
     /** @var array<string, string> */
     protected $casts = ['course' => 'array', 'version' => 'integer', 'revision' => 'integer', 'removed_at' => 'datetime'];
+
+    /** @return BelongsTo<Guest, $this> */
+    public function guest(): BelongsTo
+    {
+        return $this->belongsTo(Guest::class, 'guest_id');
+    }
 
     /** @return HasMany<SourceRecord, $this> */
     public function sources(): HasMany

@@ -7,6 +7,9 @@ namespace Bibrel\App\Models;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Source;
+use Bibrel\Database\Factories\SourceRecordFactory;
+use Illuminate\Database\Eloquent\Attributes\UseFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletes;
@@ -27,9 +30,14 @@ use Illuminate\Support\Carbon;
  * @property ?Carbon $removed_at
  * @property-read Paper $paper
  */
+#[UseFactory(SourceRecordFactory::class)]
 final class SourceRecord extends Model implements Revisable
 {
     use HasClientMadeId;
+
+    /** @use HasFactory<SourceRecordFactory> */
+    use HasFactory;
+
     use SoftDeletes;
 
     public const DELETED_AT = 'removed_at';

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bibrel\Tests\Browser;
 
+use Facebook\WebDriver\WebDriverKeys;
+
 /** Every screen against WCAG 2.2 A and AA, as far as a program can tell (axe-core). */
 final class AccessibilityTest extends BrowserTestCase
 {
@@ -38,6 +40,33 @@ final class AccessibilityTest extends BrowserTestCase
         $this->visit('/');
         $this->css('.papers li a')->click();
         $this->css('.list');
+        $this->assertAccessible();
+    }
+
+    public function test_what_can_be_brought_back(): void
+    {
+        $this->beginPaper();
+        $this->lookUp('https://www.slackwater.example/grain-by-moonlight');
+        $this->type($this->field('title.main'), 'Changed');
+        $this->saved();
+        $this->button('Earlier states')->click();
+        $this->css('.kept li');
+        $this->assertAccessible();
+        $this->button('Close')->click();
+        $this->button('Remove this source')->click();
+        $this->button('One removed source')->click();
+        $this->css('.kept li');
+        $this->assertAccessible();
+    }
+
+    public function test_look_ups_and_what_they_found(): void
+    {
+        $this->beginPaper();
+        foreach (['Moonpower by Halima Brook', 'https://lanternlab.example/slow'] as $lead) {
+            $this->type($this->css('[data-lead]'), $lead.WebDriverKeys::ENTER);
+            $this->css('[data-lookup]');
+        }
+        $this->css('.candidates li');
         $this->assertAccessible();
     }
 

@@ -72,6 +72,42 @@ final class CrowdTest extends FaultTestCase
         self::assertSame(1, $this->crowd->figures->statuses('twice')[201]);
     }
 
+    public function test_of_two_changes_on_one_version_one_is_acknowledged_and_nothing_acknowledged_is_lost(): void
+    {
+        $visitor = $this->crowd->arrive(1)[0];
+        $paper = $this->crowd->paper($visitor);
+        for ($i = 0; $i < 20; $i++) {
+            $source = "papers/{$paper}/sources/".Str::ulid();
+            $visitor->call('PUT', $source, ['version' => 0, 'source' => Crowd::book('Whole')])->wait();
+            $this->crowd->wait([
+                $visitor->call('PUT', $source, ['version' => 1, 'source' => Crowd::book("Typed {$i}")], counted: 'typed'),
+                $visitor->call('POST', "{$source}/part", ['version' => 1], counted: 'made a part'),
+            ]);
+            $now = $visitor->call('GET', $source)->wait()->json;
+            self::assertSame(2, $now['version']);
+            $title = $now['source']['kind'] === 'chapter' ? 'Whole: Mills of the Tidal Coast' : "Typed {$i}";
+            self::assertSame($title, $now['source']['title']['main'] ?? $now['source']['containers'][0]['title']);
+        }
+        $good = ($this->crowd->figures->statuses('typed')[200] ?? 0) + ($this->crowd->figures->statuses('made a part')[200] ?? 0);
+        $stale = ($this->crowd->figures->statuses('typed')[409] ?? 0) + ($this->crowd->figures->statuses('made a part')[409] ?? 0);
+        self::assertSame([20, 20], [$good, $stale]);
+
+        // A source is looked up again while it is typed into.
+        $source = "papers/{$paper}/sources/".Str::ulid();
+        $page = ['kind' => 'web-page', 'title' => ['main' => 'Start'], 'containers' => [['url' => 'https://www.slackwater.example/grain-by-moonlight']]];
+        $version = $visitor->call('PUT', $source, ['version' => 0, 'source' => $page])->wait()->json['version'];
+        $visitor->call('POST', "{$source}/lookup", ['today' => '2026-11-24'])->wait();
+        for ($i = 0, $end = microtime(true) + 3; microtime(true) < $end; $i++) {
+            $answer = $visitor->call('PUT', $source, ['version' => $version, 'source' => ['title' => ['main' => "Typed {$i}"]] + $page])->wait();
+            self::assertContains($answer->status, [200, 409]);
+            $version = $answer->status === 409 ? $answer->json['theirs']['version'] : $answer->json['version'];
+            $typed = $answer->status === 200 ? "Typed {$i}" : ($typed ?? 'Start');
+        }
+        $now = $visitor->call('GET', $source)->wait()->json;
+        self::assertSame($typed ?? '', $now['source']['title']['main']);
+        self::assertArrayHasKey('title.main', $now['reading']['findings']);
+    }
+
     public function test_first_requests_that_come_at_once_give_the_first_papers_once(): void
     {
         $visitor = $this->crowd->arrive(1)[0];

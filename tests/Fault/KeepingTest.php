@@ -85,7 +85,7 @@ final class KeepingTest extends FaultTestCase
         foreach ([['migrate', '--force'], ['optimize'], ['bibrel:prune']] as $command) {
             self::assertSame(0, $artisan(...$command)->getExitCode(), $artisan(...$command)->getOutput());
         }
-        $served = new Process(['php', '-q', '-S', '127.0.0.1:18310', '-t', 'public', 'public/index.php'], self::ROOT, ['BIBREL_INSTANCE' => $folder], timeout: null);
+        $served = new Process(['php', '-q', '-S', '127.0.0.1:18310', '-t', 'public', 'public/index.php'], self::ROOT, Instance::environment(['BIBREL_INSTANCE' => $folder]), timeout: null);
         $served->start();
         try {
             self::instance()->until(static fn (): bool => @fsockopen('127.0.0.1', 18_310) !== false, 10, 'It is not served.');
@@ -118,7 +118,7 @@ final class KeepingTest extends FaultTestCase
      */
     private function ran(array $command, array $environment): Process
     {
-        $process = new Process($command, self::ROOT, $environment, timeout: 120);
+        $process = new Process($command, self::ROOT, Instance::environment($environment), timeout: 120);
         $process->run();
 
         return $process;

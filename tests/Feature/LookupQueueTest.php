@@ -75,6 +75,17 @@ final class LookupQueueTest extends AppTestCase
         self::assertCount(1, $this->lines($paper));
     }
 
+    public function test_what_has_waited_longest_goes_first_and_what_has_ended_counts_for_nothing(): void
+    {
+        $paper = $this->newPaper();
+        LookupRecord::factory()->create(['paper_id' => $paper, 'guest_id' => $this->guest, 'state' => 'failed']);
+        $old = LookupRecord::factory()->create(['paper_id' => $paper, 'guest_id' => $this->guest, 'created_at' => now()->subHour()]);
+        $older = LookupRecord::factory()->create(['paper_id' => $paper, 'guest_id' => $this->guest, 'created_at' => now()->subDay()]);
+        $this->start($paper, '10.5555/a.1');
+        self::assertSame(['queued', 'queued', 'failed', 'waiting'], $this->states($paper));
+        self::assertSame([$older->id, $old->id], array_slice($this->ids($paper), 0, 2));
+    }
+
     public function test_one_that_waits_in_a_long_queue_is_not_given_up_while_somebody_works(): void
     {
         $paper = $this->newPaper();

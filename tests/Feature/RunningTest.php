@@ -153,8 +153,8 @@ final class RunningTest extends AppTestCase
     /** @return array{string, string} */
     private function changedSource(): array
     {
-        $paper = $this->newPaper();
-        $source = $this->newSource($paper, self::book());
+        $paper = Paper::factory()->for(Guest::factory()->create(['id' => $this->guest]), 'guest')->create()->id;
+        $source = SourceRecord::factory()->create(['paper_id' => $paper])->id;
         $this->putJson("/api/papers/{$paper}/sources/{$source}", ['version' => 1, 'source' => self::book('Second')])->assertOk();
 
         return [$paper, $source];

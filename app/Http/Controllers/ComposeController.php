@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Bibrel\App\Http\Controllers;
 
 use Bibrel\App\Http\Requests\ComposeSource;
+use Bibrel\App\Http\Requests\ReadByline;
+use Bibrel\App\Http\Requests\TidySelection;
 use Bibrel\App\Http\Resources\PageResource;
 use Bibrel\App\Http\Resources\SourceResource;
 use Bibrel\Core\Page\Page;
@@ -13,30 +15,20 @@ use Bibrel\Core\Read\Selection;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Style\Styles;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 
 final class ComposeController
 {
     /** A whole byline in, the people and organisations it names out. */
-    public function bylines(Request $request): JsonResponse
+    public function bylines(ReadByline $request): JsonResponse
     {
-        $input = $request->validate(
-            ['text' => ['required', 'string', 'max:4000']],
-            ['text.max' => 'That is more than a byline. Paste only the line with the names.'],
-        );
-
-        return new JsonResponse(['contributors' => self::people(Bylines::contributors($input['text']))]);
+        return new JsonResponse(['contributors' => self::people(Bylines::contributors((string) $request->input('text')))]);
     }
 
     /** Words selected on a page, tidied for the field they are to go into. */
-    public function tidied(Request $request): JsonResponse
+    public function tidied(TidySelection $request): JsonResponse
     {
-        $input = $request->validate([
-            'field' => ['required', 'string', 'max:60'],
-            'text' => ['required', 'string', 'max:2000'],
-            'site' => ['nullable', 'string', 'max:300'],
-        ]);
-        $value = Selection::tidied($input['field'], $input['text'], (string) ($input['site'] ?? ''));
+        [$field, $text, $site] = array_map(fn (string $key): string => (string) $request->input($key), ['field', 'text', 'site']);
+        $value = Selection::tidied($field, $text, $site);
 
         return new JsonResponse(['value' => is_string($value) ? $value : self::people($value)]);
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bibrel\App\Http\Controllers;
 
+use Bibrel\App\Http\Requests\ChooseOutcome;
+use Bibrel\App\Http\Requests\LookUpAgain;
 use Bibrel\App\Http\Requests\StartLookup;
 use Bibrel\App\Http\Resources\LookupResource;
 use Bibrel\App\Lookup\LookupFailed;
@@ -11,9 +13,7 @@ use Bibrel\App\Lookup\LookupQueue;
 use Bibrel\App\Models\LookupRecord;
 use Bibrel\App\Models\Paper;
 use Bibrel\App\Models\SourceRecord;
-use Bibrel\Core\Source\PartialDate;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 /** Look-ups of a paper. They are carried out by the queue, never by the request that asks for them. */
@@ -45,11 +45,9 @@ final class LookupController
     }
 
     /** Looks a source up again: what was found is renewed, what stands in the fields is not touched. */
-    public function again(Request $request, Paper $paper, SourceRecord $source): JsonResponse
+    public function again(LookUpAgain $request, Paper $paper, SourceRecord $source): JsonResponse
     {
-        $input = $request->validate(['id' => ['nullable', 'ulid'], 'today' => ['required', 'date_format:Y-m-d']]);
-        $today = PartialDate::parse($input['today'])->words();
-        $started = $this->queue->startAgain($paper, $source, $input['id'] ?? null, $today);
+        $started = $this->queue->startAgain($paper, $source, $request->input('id'), $request->today());
 
         return new JsonResponse(['lookups' => [new LookupResource($started)]], 202);
     }
@@ -62,13 +60,9 @@ final class LookupController
     }
 
     /** One of several things was chosen, or a citation is taken as it was read. */
-    public function choose(Request $request, Paper $paper, LookupRecord $lookup): JsonResponse
+    public function choose(ChooseOutcome $request, Paper $paper, LookupRecord $lookup): JsonResponse
     {
-        $input = $request->validate([
-            'lead' => ['nullable', 'string', 'max:4000'],
-            'take' => ['required', 'in:citation,whole,part'],
-        ]);
-        $this->queue->choose($lookup, $input['lead'] ?? null, $input['take']);
+        $this->queue->choose($lookup, $request->input('lead'), (string) $request->input('take'));
 
         return $this->listed($paper, 202);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\App\Http\Controllers;
 
+use Bibrel\App\Http\Requests\MakePart;
 use Bibrel\App\Http\Requests\SaveSource;
 use Bibrel\App\Http\Resources\SourceResource;
 use Bibrel\App\Models\EarlierState;
@@ -11,7 +12,6 @@ use Bibrel\App\Models\Paper;
 use Bibrel\App\Models\SourceRecord;
 use Bibrel\App\Papers\SourceChanges;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 /** The sources of a paper. */
@@ -42,11 +42,11 @@ final class SourceController
     }
 
     /** The book that was looked up is only where the source stands: one part of it was used. */
-    public function part(Request $request, Paper $paper, SourceRecord $source): SourceResource
+    public function part(MakePart $request, Paper $paper, SourceRecord $source): SourceResource
     {
-        $version = $request->validate(['version' => ['required', 'integer', 'min:0']])['version'];
+        $part = $this->sources->makePart($paper, $source->id, $request->integer('version'));
 
-        return new SourceResource($this->sources->makePart($paper, $source->id, (int) $version), $paper->styleInUse());
+        return new SourceResource($part, $paper->styleInUse());
     }
 
     public function remove(Paper $paper, SourceRecord $source): Response

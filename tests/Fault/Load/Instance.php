@@ -23,12 +23,32 @@ final class Instance
     /** @param  array<string, string>  $settings */
     public function start(array $settings = []): void
     {
-        $this->process = new Process([self::root().'/bin/start'], self::root(), [
+        $environment = self::environment([
             'BIBREL_INSTANCE' => $this->folder, 'PORT' => (string) $this->port, 'DEMO' => 'false',
             'LOOKUP_REMEMBERED_MINUTES' => '0', 'APP_ENV' => 'local', ...$settings,
-        ], timeout: null);
-        $this->process->start();
-        $this->until(fn (): bool => str_contains($this->said(), 'Bibrel is ready'), 120, fn (): string => $this->said().$this->process?->getErrorOutput());
+        ]);
+        $process = new Process([self::root().'/bin/start'], self::root(), $environment, timeout: null);
+        $process->start();
+        $this->process = $process;
+        $told = static fn (): string => $process->getOutput().$process->getErrorOutput();
+        $this->until(static fn (): bool => str_contains($told(), 'Bibrel is ready') || ! $process->isRunning(), 300, $told);
+        if (! $process->isRunning()) {
+            throw new \RuntimeException("bin/start ended: {$told()}");
+        }
+    }
+
+    /**
+     * The environment of another program: what a shell has, and nothing that an application booted in this process left.
+     *
+     * @param  array<string, string>  $settings
+     * @return array<string, string|false>
+     */
+    public static function environment(array $settings): array
+    {
+        $inherited = array_keys($_ENV + $_SERVER + getenv());
+        $shell = array_flip(['PATH', 'HOME', 'USER', 'LANG', 'TERM', 'TMPDIR', 'CI']);
+
+        return $settings + array_fill_keys(array_keys(array_diff_key(array_flip($inherited), $shell)), false);
     }
 
     public function stop(): void
