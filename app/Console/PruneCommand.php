@@ -21,7 +21,8 @@ final class PruneCommand extends Command
 {
     protected $signature = 'bibrel:prune';
 
-    protected $description = 'Removes guests, bins, earlier states, look-ups and remembered answers that have had their time';
+    protected $description = 'Removes guests, bins, earlier states, look-ups and remembered answers that have had '
+        .'their time';
 
     /** Rows a step: no lock is held for long. */
     private const STEP = 500;

@@ -102,7 +102,8 @@ final class Problems
             default => self::response(
                 500,
                 'Something went wrong on our side',
-                'This did not work, and the fault is ours. Try again. What you typed is kept in this browser until it is saved.',
+                'This did not work, and the fault is ours. Try again. What you typed is kept in this browser until '
+                    .'it is saved.',
             ),
         };
     }

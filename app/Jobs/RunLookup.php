@@ -78,7 +78,8 @@ final class RunLookup implements ShouldQueue
 
     public function failed(?\Throwable $problem): void
     {
-        $this->fails(Reason::OwnFault, 'Something went wrong with this one, and the fault is ours. Try it again, or fill in what you know by hand.');
+        $this->fails(Reason::OwnFault, 'Something went wrong with this one, and the fault is ours. Try it again, or '
+            .'fill in what you know by hand.');
         $guest = LookupRecord::query()->whereKey($this->id)->value('guest_id');
         if ($guest !== null) {
             app(LookupQueue::class)->advance((string) $guest);

@@ -42,7 +42,8 @@ final class AddressGuard
         if ($parts === false || $host === '' || ! in_array($scheme, ['http', 'https'], true)) {
             throw LookupFailed::because(
                 Reason::NoAddress,
-                'Only addresses that begin with http:// or https:// can be looked up. Copy the address from the browser’s address bar.',
+                'Only addresses that begin with http:// or https:// can be looked up. Copy the address from the '
+                    .'browser’s address bar.',
                 $url,
             );
         }
@@ -56,7 +57,8 @@ final class AddressGuard
 
         $port = $parts['port'] ?? ($scheme === 'https' ? 443 : 80);
         if (! in_array($port, self::PORTS, true)) {
-            $sentence = "Nothing is looked up on port {$port}, only on the web’s own two, 80 and 443. Check the address.";
+            $sentence = "Nothing is looked up on port {$port}, only on the web’s own two, 80 and 443. Check the "
+                .'address.';
             throw LookupFailed::because(Reason::ClosedPort, $sentence, $url);
         }
 
@@ -79,7 +81,8 @@ final class AddressGuard
             if (filter_var($address, FILTER_VALIDATE_IP) === false || IpUtils::checkIp($address, self::CLOSED)) {
                 throw LookupFailed::because(
                     Reason::ClosedNetwork,
-                    'This address belongs to a private network, so it cannot be looked up from here. Use the address anybody on the web can open.',
+                    'This address belongs to a private network, so it cannot be looked up from here. Use the address '
+                        .'anybody on the web can open.',
                 );
             }
         }

@@ -39,7 +39,8 @@ final readonly class DoiRegistry
         }
         $item = json_decode($answer->body, true, 64);
         if (! is_array($item) || ! isset($item['title'])) {
-            $sentence = 'The registry’s answer to this DOI cannot be read. Fill in the fields by hand; the DOI is kept.';
+            $sentence = 'The registry’s answer to this DOI cannot be read. Fill in the fields by hand; the DOI is '
+                .'kept.';
             throw LookupFailed::because(Reason::Unreadable, $sentence);
         }
 

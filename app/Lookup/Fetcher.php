@@ -17,7 +17,10 @@ use Illuminate\Http\Client\Factory;
 use Illuminate\Http\Client\Promises\LazyPromise;
 use Psr\Http\Message\ResponseInterface;
 
-/** Fetches documents over HTTP: guarded at every redirect, limited in time and size. The only place that connects anywhere. */
+/**
+ * Fetches documents over HTTP: guarded at every redirect, limited in time and size. The only place that connects
+ * anywhere.
+ */
 final readonly class Fetcher
 {
     private const CONNECT_SECONDS = 5;
@@ -101,7 +104,8 @@ final readonly class Fetcher
             }
             throw LookupFailed::because(
                 Reason::Circle,
-                'This page sends visitors round in a circle and never opens. Open it in the browser and copy the address it ends at.',
+                'This page sends visitors round in a circle and never opens. Open it in the browser and copy the '
+                    .'address it ends at.',
                 $url,
             );
         });
@@ -142,7 +146,8 @@ final readonly class Fetcher
                 CURLOPT_ENCODING => '',
             ],
         ];
-        // Those who answer in place of others speak plain HTTP; everything else about the request is as on the real web.
+        // Those who answer in place of others speak plain HTTP; everything else about the request is as on the real
+        // web.
         /** @var LazyPromise $sent */
         $sent = $this->http->async()->setHandler($handler)->withUserAgent($this->agent)
             ->withHeaders(['Accept' => $wanted->accept, 'Accept-Language' => 'en,*;q=0.5'])
@@ -154,7 +159,8 @@ final readonly class Fetcher
             if ($sink->isOver) {
                 throw LookupFailed::because(
                     Reason::TooLarge,
-                    'This page is larger than '.intdiv($this->bytes, 1024 * 1024).' MB, so it is more likely a file. Fill in the fields by hand.',
+                    'This page is larger than '.intdiv($this->bytes, 1024 * 1024).' MB, so it is more likely a file. '
+                        .'Fill in the fields by hand.',
                     $url,
                 );
             }
@@ -178,10 +184,12 @@ final readonly class Fetcher
 
         return match ($code) {
             CURLE_OPERATION_TIMEDOUT => self::tooSlow($deadline, $url),
-            CURLE_COULDNT_CONNECT => LookupFailed::because(Reason::NoAnswer, "Nothing answers at “{$host}”. Check the address.", $url),
+            CURLE_COULDNT_CONNECT => LookupFailed::because(Reason::NoAnswer, "Nothing answers at “{$host}”. Check "
+                .'the address.', $url),
             60, 35, 51, 58, 59 => LookupFailed::because(
                 Reason::BadCertificate,
-                'The site’s security certificate is not in order, so it was not opened. Fill in what you see in your browser.',
+                'The site’s security certificate is not in order, so it was not opened. Fill in what you see in your '
+                    .'browser.',
                 $url,
             ),
             default => self::brokeOff($url),
@@ -192,7 +200,8 @@ final readonly class Fetcher
     {
         return LookupFailed::because(
             Reason::TooSlow,
-            "The site took longer than {$deadline->seconds} seconds to answer. Try again, or fill in what you know by hand.",
+            "The site took longer than {$deadline->seconds} seconds to answer. Try again, or fill in what you know "
+                .'by hand.',
             $url,
         );
     }
@@ -210,13 +219,19 @@ final readonly class Fetcher
         $status = $transfer->response->getStatusCode();
         $type = $transfer->response->getHeaderLine('Content-Type');
         [$reason, $problem] = match (true) {
-            $status === 404, $status === 410 => [Reason::NoSuchPage, 'The site says there is no such page (404). Check the address, or fill in what you know by hand.'],
-            $status === 401, $status === 403 => [Reason::Forbidden, 'The site lets only its own visitors see this page. Fill in the fields from what you see in your browser.'],
-            $status === 429 => [Reason::Busy, 'The site has had too many requests and asks to wait. Try again in a minute.'],
-            $status >= 500 => [Reason::SiteTrouble, "The site has a problem of its own just now (error {$status}). Try again later, or fill in what you know by hand."],
-            $status < 200 || $status >= 300 => [Reason::SiteTrouble, "The site answered with something unexpected ({$status}). Fill in what you know by hand."],
+            $status === 404, $status === 410 => [Reason::NoSuchPage, 'The site says there is no such page (404). '
+                .'Check the address, or fill in what you know by hand.'],
+            $status === 401, $status === 403 => [Reason::Forbidden, 'The site lets only its own visitors see this '
+                .'page. Fill in the fields from what you see in your browser.'],
+            $status === 429 => [Reason::Busy, 'The site has had too many requests and asks to wait. Try again in a '
+                .'minute.'],
+            $status >= 500 => [Reason::SiteTrouble, "The site has a problem of its own just now (error {$status}). "
+                .'Try again later, or fill in what you know by hand.'],
+            $status < 200 || $status >= 300 => [Reason::SiteTrouble, 'The site answered with something unexpected '
+                ."({$status}). Fill in what you know by hand."],
             $type !== '' && preg_match($wanted->types, $type) !== 1 => [Reason::NoPage, 'This address leads to a file ('.strtok($type, ';').'), not to a web page. Paste the address of the page it stands on, or fill in the fields by hand.'],
-            trim($transfer->body) === '' => [Reason::EmptyPage, 'The page came back empty. Fill in the fields from what you see in your browser.'],
+            trim($transfer->body) === '' => [Reason::EmptyPage, 'The page came back empty. Fill in the fields from '
+                .'what you see in your browser.'],
             default => [null, ''],
         };
 
@@ -233,7 +248,8 @@ final readonly class Fetcher
         try {
             return (string) UriResolver::resolve(new Uri($url), new Uri($location));
         } catch (MalformedUriException) {
-            $sentence = 'This page sends visitors on to an address that is none. Open it in the browser and copy the address it ends at.';
+            $sentence = 'This page sends visitors on to an address that is none. Open it in the browser and copy the '
+                .'address it ends at.';
             throw LookupFailed::because(Reason::Circle, $sentence, $url);
         }
     }

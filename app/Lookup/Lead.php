@@ -27,7 +27,8 @@ final readonly class Lead
     {
         $text = trim((string) preg_replace('/[\x{200B}\x{FEFF}\x{00A0}]/u', ' ', mb_scrub($pasted)));
         if ($text === '') {
-            throw LookupFailed::because(Reason::EmptyBox, 'The box is empty. Paste a link, an ISBN, a DOI, a title or a finished citation, or fill in the fields by hand with the links below.');
+            throw LookupFailed::because(Reason::EmptyBox, 'The box is empty. Paste a link, an ISBN, a DOI, a title '
+                .'or a finished citation, or fill in the fields by hand with the links below.');
         }
         if (preg_match('/^TY\s{1,2}-|^\s*@\s*[a-z]+\s*[{(]|^\s*[\[{]\s*["{]/im', $text) === 1 && preg_match('/^TY\s{1,2}-|^\s*@\s*[a-z]+\s*[{(]|^[\[{]/i', $text) === 1) {
             return new self(LeadKind::Records, $text, $pasted);
@@ -86,7 +87,8 @@ final readonly class Lead
         // What libraries put behind the number: "(pbk.)".
         $text = (string) preg_replace('/\s*\([\p{L} .:]{2,20}\)$|(?<=[\dXx])[.,;]$/u', '', $text);
         if (Isbn::looksLike($text)) {
-            $isbn = Isbn::parse($text) ?? throw LookupFailed::because(Reason::WrongIsbn, 'This ISBN has a slip in it: its last digit does not fit the others. Compare it with the number above the barcode.');
+            $isbn = Isbn::parse($text) ?? throw LookupFailed::because(Reason::WrongIsbn, 'This ISBN has a slip in '
+                .'it: its last digit does not fit the others. Compare it with the number above the barcode.');
 
             return new self(LeadKind::Isbn, $isbn->thirteen(), $text);
         }
@@ -100,7 +102,8 @@ final readonly class Lead
         if (preg_match('~https?://[^\s<>"“”]+~iu', mb_substr($text, 0, 20000), $m) === 1) {
             $url = rtrim($m[0], '.,;:!?)]}’');
             if (strlen($url) > self::LONGEST) {
-                throw LookupFailed::because(Reason::TooLong, 'This address is too long to be one. Open the page in the browser and copy its address again.');
+                throw LookupFailed::because(Reason::TooLong, 'This address is too long to be one. Open the page in '
+                    .'the browser and copy its address again.');
             }
 
             return new self(LeadKind::Address, $url, $text);
@@ -112,10 +115,12 @@ final readonly class Lead
             return new self(LeadKind::Address, 'https://'.$text, $text, false);
         }
         if (preg_match('~^[a-z][a-z0-9+.-]*:(?!\s)~i', $text) === 1) {
-            throw LookupFailed::because(Reason::NoAddress, 'Only addresses that begin with http:// or https:// can be looked up. Copy the address from the browser’s address bar.');
+            throw LookupFailed::because(Reason::NoAddress, 'Only addresses that begin with http:// or https:// can '
+                .'be looked up. Copy the address from the browser’s address bar.');
         }
         if (preg_match('~^\S+\.\S+/\S.*\s~u', $text) === 1) {
-            throw LookupFailed::because(Reason::NoAddress, 'There is a space inside this address. Copy it again from the browser’s address bar.');
+            throw LookupFailed::because(Reason::NoAddress, 'There is a space inside this address. Copy it again from '
+                .'the browser’s address bar.');
         }
 
         return null;

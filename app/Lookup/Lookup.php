@@ -84,7 +84,8 @@ final readonly class Lookup
     }
 
     /**
-     * A page with what the documents it points to say more: welcome where they are to be had, missed by nobody where not.
+     * A page with what the documents it points to say more: welcome where they are to be had, missed by nobody where
+     * not.
      *
      * @throws LookupFailed
      */
@@ -131,10 +132,13 @@ final readonly class Lookup
             return Lead::recognise($address->pageBehind());
         }
         if ($address->isPreview()) {
-            throw LookupFailed::because(Reason::SearchPage, 'This is a preview in an image search, and it does not say which page the picture stands on. Open that page and paste its address: a search engine is never the source of a picture.');
+            throw LookupFailed::because(Reason::SearchPage, 'This is a preview in an image search, and it does not '
+                .'say which page the picture stands on. Open that page and paste its address: a search engine is '
+                .'never the source of a picture.');
         }
         if ($address->isSearch()) {
-            throw LookupFailed::because(Reason::SearchPage, 'This is the address of a search. It finds the source; it is not the source. Open the result and paste its own address.');
+            throw LookupFailed::because(Reason::SearchPage, 'This is the address of a search. It finds the source; '
+                .'it is not the source. Open the result and paste its own address.');
         }
 
         return $lead;
@@ -176,7 +180,8 @@ final readonly class Lookup
     private static function whole(Reading $reading): Reading
     {
         $isBook = in_array(Kinds::all()->get($reading->kind)->id, ['book', 'edited-collection', 'ebook', 'audiobook'], true);
-        $asks = new Remark('whole-or-part', 'title.main', 'Did you use the whole book, or one part of it: a chapter, an essay, a story, a poem?');
+        $asks = new Remark('whole-or-part', 'title.main', 'Did you use the whole book, or one part of it: a chapter, '
+            .'an essay, a story, a poem?');
 
         return $isBook ? new Reading($reading->kind, $reading->url, $reading->findings, [...$reading->remarks, $asks], $reading->copy, $reading->base) : $reading;
     }
@@ -206,7 +211,9 @@ final readonly class Lookup
             $searched = implode(' and ', array_keys(array_diff_key($places, $silent)));
 
             return Outcome::reading(self::failed($known, '', match (count($silent)) {
-                0 => "Nothing called “{$words}” was found, neither among books nor among articles. Look for it in other words, paste the address of its page, or say here what kind of source it is and fill in its fields.",
+                0 => "Nothing called “{$words}” was found, neither among books nor among articles. Look for it in "
+                    .'other words, paste the address of its page, or say here what kind of source it is and fill in '
+                    .'its fields.',
                 1 => "Nothing called “{$words}” was found among {$searched}. ".implode(' ', $silent),
                 default => 'Titles cannot be looked up just now. '.implode(' ', array_unique($silent)),
             }));
@@ -218,7 +225,8 @@ final readonly class Lookup
 
     private static function accessed(string $today): Finding
     {
-        return new Finding('accessed', $today, new Evidence('The day you looked it up here. Change it if you read it on another day.'), Confidence::Stated);
+        return new Finding('accessed', $today, new Evidence('The day you looked it up here. Change it if you read it '
+            .'on another day.'), Confidence::Stated);
     }
 
     /** @param  array<string, mixed>  $known  the source as far as the lead itself tells it */

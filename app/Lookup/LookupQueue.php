@@ -17,7 +17,8 @@ use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Str;
 
 /**
- * The look-ups of all guests, in their order, a few of each guest at a time. A look-up's row says how far it is; the queue
+ * The look-ups of all guests, in their order, a few of each guest at a time. A look-up's row says how far it is; the
+ * queue
  * only carries it out. What the queue lost is told here, and can be tried again.
  */
 final readonly class LookupQueue
@@ -72,7 +73,8 @@ final readonly class LookupQueue
                 $this->alone($paper->guest_id);
                 $open = LookupRecord::open()->where('guest_id', $paper->guest_id)->count();
                 if ($open + count($rows) > $limits['open_lookups']) {
-                    throw LookupFailed::because(Reason::TooMany, "{$open} of your look-ups are still under way. Wait until some of them have ended.");
+                    throw LookupFailed::because(Reason::TooMany, "{$open} of your look-ups are still under way. Wait "
+                        .'until some of them have ended.');
                 }
                 LookupRecord::query()->insert([$rows[0]]);
                 if (count($rows) > 1) {
@@ -163,7 +165,8 @@ final readonly class LookupQueue
         $lost += $of(LookupState::Queued)->where('queued_at', '<', now()->subSeconds($patience))->update([
             'state' => LookupState::Failed,
             'reason' => Reason::NotTakenUp,
-            'sentence' => 'Looking things up stands still just now, so this was not begun. Try it again in a minute, or fill in what you know by hand.',
+            'sentence' => 'Looking things up stands still just now, so this was not begun. Try it again in a minute, '
+                .'or fill in what you know by hand.',
             'ended_at' => now(),
         ]);
         if ($lost > 0) {

@@ -45,6 +45,7 @@ final class Paper extends Model implements Revisable
     /** @use HasFactory<PaperFactory> */
     use HasFactory;
 
+    use KeepsEarlierStates;
     use SoftDeletes;
 
     public const DELETED_AT = 'removed_at';
@@ -75,21 +76,6 @@ final class Paper extends Model implements Revisable
     public function lookups(): HasMany
     {
         return $this->hasMany(LookupRecord::class, 'paper_id');
-    }
-
-    public function version(): int
-    {
-        return $this->version;
-    }
-
-    public function typedIn(): ?string
-    {
-        return $this->last_tab;
-    }
-
-    public function changedAt(): ?Carbon
-    {
-        return $this->updated_at;
     }
 
     public function subjectType(): string

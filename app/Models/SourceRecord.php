@@ -38,6 +38,7 @@ final class SourceRecord extends Model implements Revisable
     /** @use HasFactory<SourceRecordFactory> */
     use HasFactory;
 
+    use KeepsEarlierStates;
     use SoftDeletes;
 
     public const DELETED_AT = 'removed_at';
@@ -62,21 +63,6 @@ final class SourceRecord extends Model implements Revisable
     public function paper(): BelongsTo
     {
         return $this->belongsTo(Paper::class, 'paper_id');
-    }
-
-    public function version(): int
-    {
-        return $this->version;
-    }
-
-    public function typedIn(): ?string
-    {
-        return $this->last_tab;
-    }
-
-    public function changedAt(): ?Carbon
-    {
-        return $this->updated_at;
     }
 
     public function subjectType(): string

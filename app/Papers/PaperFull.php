@@ -9,6 +9,7 @@ final class PaperFull extends \RuntimeException
 {
     public function __construct(int $most)
     {
-        parent::__construct("This paper holds {$most} sources, which is as many as one paper can. Remove some, or begin another paper.");
+        parent::__construct("This paper holds {$most} sources, which is as many as one paper can. Remove some, or "
+            .'begin another paper.');
     }
 }

@@ -111,7 +111,8 @@ abstract class BrowserTestCase extends TestCase
     /** @return list<string> the entries on the sheets */
     protected function entries(): array
     {
-        return $this->browser->executeScript('return [...new Map([...document.querySelectorAll(".sheet .e")].map((e) => [e.parentElement.dataset.entry, e.textContent])).values()]');
+        return $this->browser->executeScript('return [...new Map([...document.querySelectorAll(".sheet .e")].map((e) '
+            .'=> [e.parentElement.dataset.entry, e.textContent])).values()]');
     }
 
     /** Waits until the page shows these entries. */

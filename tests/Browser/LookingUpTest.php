@@ -32,7 +32,8 @@ final class LookingUpTest extends BrowserTestCase
         $first = $this->css('.candidates li');
         $first->findElement(WebDriverBy::xpath('.//button[contains(., "One part of it")]'))->click();
         $this->type($this->field('title.main'), 'Carts by night');
-        $this->sees('“Carts by Night.” Salt Roads: Essays on a Working Coast, edited by Noor Castellan, Northmere UP, 2011.');
+        $this->sees('“Carts by Night.” Salt Roads: Essays on a Working Coast, edited by Noor Castellan, Northmere '
+            .'UP, 2011.');
     }
 
     public function test_a_subtly_wrong_citation_is_caught_before_it_is_taken(): void
@@ -52,7 +53,8 @@ final class LookingUpTest extends BrowserTestCase
         $this->lookUp('https://shelfmark.example/record/118822');
         $this->sees('Karrick, Ysolde. Caulking: A History from Oakum to Foam. 2nd ed., Lowtide Books, 2012.');
         $this->button('Yes, here')->click();
-        $this->sees('Karrick, Ysolde. Caulking: A History from Oakum to Foam. 2nd ed., Lowtide Books, 2012, shelfmark.example/record/118822.');
+        $this->sees('Karrick, Ysolde. Caulking: A History from Oakum to Foam. 2nd ed., Lowtide Books, 2012, '
+            .'shelfmark.example/record/118822.');
         $this->saved();
         self::assertSame([], $this->browser->findElements(WebDriverBy::xpath('//button[contains(., "Yes, here")]')));
     }
@@ -119,7 +121,9 @@ final class LookingUpTest extends BrowserTestCase
         $this->lookUp('https://www.slackwater.example/mill-twice-a-day');
         $this->button('Page copy')->click();
         $this->css('.copy article p');
-        $this->browser->executeScript('const p = [...document.querySelectorAll(".copy article p")].find((one) => one.textContent.startsWith("©")); const range = document.createRange(); range.selectNodeContents(p); const selection = getSelection(); selection.removeAllRanges(); selection.addRange(range);');
+        $this->browser->executeScript('const p = [...document.querySelectorAll(".copy article p")].find((one) => '
+            .'one.textContent.startsWith("©")); const range = document.createRange(); range.selectNodeContents(p); '
+            .'const selection = getSelection(); selection.removeAllRanges(); selection.addRange(range);');
         $this->css('.copy footer')->findElement(WebDriverBy::xpath('.//button[contains(., "Publisher")]'))->click();
         $this->until(fn (): bool => $this->field('containers.0.publisher')->getAttribute('value') === 'Northmere Heritage Trust', fn (): string => (string) $this->field('containers.0.publisher')->getAttribute('value'));
     }

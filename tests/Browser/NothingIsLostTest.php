@@ -60,7 +60,9 @@ final class NothingIsLostTest extends BrowserTestCase
         $this->type($this->field('title.main'), 'first words');
         $this->sees('First Words.');
         $this->saved();
-        $this->until(fn (): bool => $this->browser->executeAsyncScript('const done = arguments[0]; navigator.serviceWorker.ready.then((one) => caches.match("/").then((shell) => done(one.active !== null && shell !== undefined)))') === true, 'Nothing is there to open the paper later.');
+        $this->until(fn (): bool => $this->browser->executeAsyncScript('const done = arguments[0]; '
+            .'navigator.serviceWorker.ready.then((one) => caches.match("/").then((shell) => done(one.active !== null '
+            .'&& shell !== undefined)))') === true, 'Nothing is there to open the paper later.');
 
         proc_terminate($forward, SIGKILL);
         proc_close($forward);
@@ -192,7 +194,9 @@ final class NothingIsLostTest extends BrowserTestCase
         $this->visit('/');
         $before = count($this->papers());
         $this->css('.begin input')->sendKeys('Pressed twice');
-        $this->browser->executeScript('const button = [...document.querySelectorAll("button")].find((one) => one.textContent.includes("Begin the paper")); button.click(); button.click(); button.form.requestSubmit();');
+        $this->browser->executeScript('const button = [...document.querySelectorAll("button")].find((one) => '
+            .'one.textContent.includes("Begin the paper")); button.click(); button.click(); '
+            .'button.form.requestSubmit();');
         $this->css('.first');
         $this->visit('/');
         self::assertCount($before + 1, $this->papers());
@@ -209,9 +213,11 @@ final class NothingIsLostTest extends BrowserTestCase
         $this->offline(true);
         $this->type($this->field('title.main'), 'kept in the tab');
         $this->until(fn (): bool => $this->progress() === 'Not saved yet', 'The lost connection is not shown.');
-        $where = fn (): array => $this->browser->executeScript('return [localStorage, sessionStorage].map((one) => Object.keys(one).filter((key) => key.startsWith("bibrel:outbox")).length)');
+        $where = fn (): array => $this->browser->executeScript('return [localStorage, sessionStorage].map((one) => '
+            .'Object.keys(one).filter((key) => key.startsWith("bibrel:outbox")).length)');
         self::assertSame([0, 1], $where());
-        self::assertFalse($this->browser->executeAsyncScript('const done = arguments[0]; caches.has("bibrel-copies").then(done)'), 'A copy of the paper outlasts the tab.');
+        self::assertFalse($this->browser->executeAsyncScript('const done = arguments[0]; '
+            .'caches.has("bibrel-copies").then(done)'), 'A copy of the paper outlasts the tab.');
         $this->offline(false);
         $this->saved();
         self::assertSame([0, 0], $where());
@@ -269,7 +275,8 @@ final class NothingIsLostTest extends BrowserTestCase
     {
         $to = parse_url((string) getenv('BIBREL_URL'), PHP_URL_PORT);
         $process = proc_open([PHP_BINARY, __DIR__.'/forward.php', (string) $port, (string) $to], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes);
-        $this->until(static fn (): bool => @fsockopen('127.0.0.1', $port) !== false, 'The way to the application does not open.');
+        $this->until(static fn (): bool => @fsockopen('127.0.0.1', $port) !== false, 'The way to the application '
+            .'does not open.');
 
         return $process ?: throw new \RuntimeException('No process could be started.');
     }

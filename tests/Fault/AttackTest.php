@@ -46,7 +46,8 @@ final class AttackTest extends FaultTestCase
         // Another guest's look-up is carried out while those of the attacker go on.
         $typists[0]->call('POST', "papers/{$papers[0]}/lookups", ['id' => $id = (string) Str::ulid(), 'lead' => '10.5555/jch.2016.0123', 'today' => '2026-11-24'])->wait();
         $states = static fn (): array => array_column($typists[0]->call('GET', "papers/{$papers[0]}/lookups")->wait()->json['lookups'], 'state', 'id');
-        self::instance()->until(static fn (): bool => $states()[$id] === 'added', 10, 'Somebody else’s look-up waits for the attacker’s.');
+        self::instance()->until(static fn (): bool => $states()[$id] === 'added', 10, 'Somebody else’s look-up waits '
+            .'for the attacker’s.');
         foreach ($rows as $row) {
             $attacker->call('DELETE', "papers/{$target}/lookups/{$row['id']}")->wait();
         }

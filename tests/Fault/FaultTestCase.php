@@ -8,7 +8,9 @@ use Bibrel\Tests\Fault\Load\Crowd;
 use Bibrel\Tests\Fault\Load\Instance;
 use PHPUnit\Framework\TestCase;
 
-/** What breaks while Bibrel runs. All of these share one installation, started for the first and ended after the last. */
+/**
+ * What breaks while Bibrel runs. All of these share one installation, started for the first and ended after the last.
+ */
 abstract class FaultTestCase extends TestCase
 {
     private static ?Instance $instance = null;

@@ -60,7 +60,8 @@ final class KeepingTest extends FaultTestCase
             }
             $again = $this->ran(['bin/restore', $file], $settings);
             self::assertSame(1, $again->getExitCode());
-            self::assertStringContainsString('--replace', $again->getErrorOutput(), 'What is there is not written over unasked.');
+            self::assertStringContainsString('--replace', $again->getErrorOutput(), 'What is there is not written '
+                .'over unasked.');
         } finally {
             $restored->stop();
         }
@@ -78,7 +79,8 @@ final class KeepingTest extends FaultTestCase
         $settings = (string) preg_replace_callback('/^(\w+)=(.*)$/m', static fn (array $m): string => $m[1].'='.($known[$m[1]] ?? $m[2]), $documented[1]);
         file_put_contents("{$folder}/.env", $settings);
         $socket = '/tmp/bibrel-'.substr(hash('sha256', self::instance()->folder), 0, 10).'-db.sock';
-        $sql = "create or replace database deployed; create or replace user 'deployed'@'127.0.0.1' identified by 'made-for-this-test'; grant all on deployed.* to 'deployed'@'127.0.0.1';";
+        $sql = "create or replace database deployed; create or replace user 'deployed'@'127.0.0.1' identified by "
+            ."'made-for-this-test'; grant all on deployed.* to 'deployed'@'127.0.0.1';";
         self::assertSame(0, $this->ran(['mariadb', '--no-defaults', "--socket={$socket}", '-u', 'root', '-e', $sql], [])->getExitCode());
 
         $artisan = fn (string ...$command): Process => $this->ran(['php', 'artisan', ...$command], ['BIBREL_INSTANCE' => $folder]);

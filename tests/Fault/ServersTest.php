@@ -19,7 +19,8 @@ final class ServersTest extends FaultTestCase
         $instance->until(static fn (): bool => $told() > $before, 20, fn (): string => $instance->said());
         $instance->until($instance->isUp(...), 40, "After {$name} was killed, not everything answers again.");
         self::assertNotSame($killed, $instance->kill($word), 'Another process has taken its place.');
-        $instance->until($instance->isUp(...), 40, "After {$name} was killed a second time, not everything answers again.");
+        $instance->until($instance->isUp(...), 40, "After {$name} was killed a second time, not everything answers "
+            .'again.');
     }
 
     /** @return iterable<string, array{string, string}> */

@@ -96,7 +96,8 @@ final class KeepingTest extends AppTestCase
         $this->postJson("/api/papers/{$paper}/sources/{$source}/part", ['version' => 2])->assertOk();
         $states = fn (): array => $this->getJson("/api/papers/{$paper}/sources/{$source}/states")->assertOk()->json();
         self::assertSame(
-            [['made-part', 'Brook, Halima. Second. Quayside Press, 2014.'], ['typed', 'Brook, Halima. Moonpower. Quayside Press, 2014.']],
+            [['made-part', 'Brook, Halima. Second. Quayside Press, 2014.'], ['typed', 'Brook, Halima. Moonpower. '
+                .'Quayside Press, 2014.']],
             array_map(static fn (array $one): array => [$one['cause'], $one['shown']], $states()),
         );
         $first = $states()[1]['id'];
@@ -114,7 +115,8 @@ final class KeepingTest extends AppTestCase
         }
         $this->save($paper, $source, 4, self::book('From elsewhere'), ['tab' => $other])->assertOk();
         $shown = array_column($this->getJson("/api/papers/{$paper}/sources/{$source}/states")->json(), 'shown');
-        self::assertSame(['Brook, Halima. Moo. Quayside Press, 2014.', 'Brook, Halima. Moonpower. Quayside Press, 2014.'], $shown);
+        self::assertSame(['Brook, Halima. Moo. Quayside Press, 2014.', 'Brook, Halima. Moonpower. Quayside Press, '
+            .'2014.'], $shown);
         $this->travel(5)->minutes();
         $this->save($paper, $source, 5, self::book('After a pause'), ['tab' => $other])->assertOk();
         self::assertCount(3, $this->getJson("/api/papers/{$paper}/sources/{$source}/states")->json());

@@ -36,7 +36,8 @@ final class LookupQueueTest extends AppTestCase
         self::assertSame(['queued'], $this->states($theirs), 'Another guest does not wait.');
         Queue::assertCount(3);
         $this->as($this->guest)->deleteJson('/api/papers/'.$paper.'/lookups/'.$this->ids($paper)[0])->assertNoContent();
-        self::assertSame(['queued', 'queued', 'waiting'], $this->states($paper), 'The next one moves up when one is stopped.');
+        self::assertSame(['queued', 'queued', 'waiting'], $this->states($paper), 'The next one moves up when one is '
+            .'stopped.');
     }
 
     public function test_one_that_was_stopped_adds_nothing_even_if_it_was_under_way(): void

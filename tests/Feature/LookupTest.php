@@ -29,7 +29,8 @@ final class LookupTest extends AppTestCase
         self::assertSame('likely', $answer->json('reading.findings.contributors.confidence'));
         self::assertStringContainsString('end of the text', (string) $answer->json('reading.findings.contributors.evidence.where'));
         self::assertSame('2021', $answer->json('reading.remarks.0.value'));
-        self::assertSame(['Varga-Brandt, Lotte. “The Mill That Ran Twice a Day.” Slack Water Review, Northmere Heritage Trust, www.slackwater.example/mill-twice-a-day. Accessed 24 Nov. 2026.'], $this->lines($paper));
+        self::assertSame(['Varga-Brandt, Lotte. “The Mill That Ran Twice a Day.” Slack Water Review, Northmere '
+            .'Heritage Trust, www.slackwater.example/mill-twice-a-day. Accessed 24 Nov. 2026.'], $this->lines($paper));
         $copy = $this->getJson("/api/papers/{$paper}/sources/{$answer->json('id')}/page-copy")->assertOk()->json('blocks');
         self::assertContains('Lotte Varga-Brandt is a historian of small machines. She lives above the creek.', array_column($copy, 'text'));
     }
@@ -64,7 +65,8 @@ final class LookupTest extends AppTestCase
     {
         $paper = $this->newPaper();
         $this->lookUp($paper, 'https://oldnorthmerepapers.example/article/3401');
-        self::assertSame(['“The Lamplighters Strike.” The Gullhaven Gazette, 17 Nov. 1911, p. A2. Old Northmere Papers, oldnorthmerepapers.example/article/3401.'], $this->lines($paper));
+        self::assertSame(['“The Lamplighters Strike.” The Gullhaven Gazette, 17 Nov. 1911, p. A2. Old Northmere '
+            .'Papers, oldnorthmerepapers.example/article/3401.'], $this->lines($paper));
     }
 
     public function test_a_page_in_another_charset_arrives_whole(): void
@@ -147,7 +149,8 @@ final class LookupTest extends AppTestCase
 
     public function test_a_record_whose_names_are_cut_short_says_so(): void
     {
-        $answer = $this->lookUp($this->newPaper(), '@article{a, author = {Brook, Halima and others}, title = {Mills}, journal = {Tides}, year = 2014}');
+        $answer = $this->lookUp($this->newPaper(), '@article{a, author = {Brook, Halima and others}, title = '
+            .'{Mills}, journal = {Tides}, year = 2014}');
         self::assertSame('names-cut-short', $answer->json('reading.remarks.0.id'));
     }
 
@@ -162,7 +165,8 @@ final class LookupTest extends AppTestCase
         foreach (['10.5555/jch.2016.0123', 'doi:10.5555/jch.2016.0123', 'https://doi.org/10.5555/JCH.2016.0123', 'DOI: https://dx.doi.org/10.5555/jch.2016.0123.'] as $lead) {
             $answer = $this->lookUp($paper = $this->newPaper(), $lead);
             self::assertSame('journal-article', $answer->json('source.kind'), $lead);
-            self::assertSame(['Ilves, Piet, and Noor Castellan. “Grain and Tide in a Harbour Town.” Journal of Coastal History, vol. 12, no. 3, 2016, pp. 215–39, https://doi.org/10.5555/'.(str_contains($lead, 'JCH') ? 'jch' : 'jch').'.2016.0123.'], $this->lines($paper), $lead);
+            self::assertSame(['Ilves, Piet, and Noor Castellan. “Grain and Tide in a Harbour Town.” Journal of '
+                .'Coastal History, vol. 12, no. 3, 2016, pp. 215–39, https://doi.org/10.5555/'.(str_contains($lead, 'JCH') ? 'jch' : 'jch').'.2016.0123.'], $this->lines($paper), $lead);
             self::assertSame('stated', $answer->json('reading.findings')['title.main']['confidence']);
         }
     }
@@ -226,11 +230,15 @@ final class LookupTest extends AppTestCase
     public function test_records_are_added_as_they_are(): void
     {
         $paper = $this->newPaper();
-        $answer = $this->start($paper, "TY  - BOOK\nAU  - Brook, Halima\nTI  - Moonpower\nPB  - Quayside Press\nPY  - 2014\nER  - \nTY  - BOOK\nAU  - Pell, Oona\nTI  - The Long Pier\nPB  - Lowtide Books\nPY  - 2020\nER  - ");
+        $answer = $this->start($paper, "TY  - BOOK\nAU  - Brook, Halima\nTI  - Moonpower\nPB  - Quayside Press\nPY  "
+            ."- 2014\nER  - \nTY  - BOOK\nAU  - Pell, Oona\nTI  - The Long Pier\nPB  - Lowtide Books\nPY  - 2020\nER "
+            .' - ');
         self::assertSame(2, $answer->json('lookups.0.added'));
         self::assertSame(['', ''], array_column(array_column($this->getJson("/api/papers/{$paper}")->json('sources'), 'reading'), 'lead'), 'The pasted text is not kept with each of them.');
-        self::assertSame(['Brook, Halima. Moonpower. Quayside Press, 2014.', 'Pell, Oona. The Long Pier. Lowtide Books, 2020.'], $this->lines($paper));
-        $this->lookUp($paper, '@book{x, title = {The Gate}, author = {Reis, Joana}, publisher = {Lowtide Books}, year = 1999}');
+        self::assertSame(['Brook, Halima. Moonpower. Quayside Press, 2014.', 'Pell, Oona. The Long Pier. Lowtide '
+            .'Books, 2020.'], $this->lines($paper));
+        $this->lookUp($paper, '@book{x, title = {The Gate}, author = {Reis, Joana}, publisher = {Lowtide Books}, '
+            .'year = 1999}');
         self::assertCount(3, $this->lines($paper));
     }
 
@@ -239,7 +247,8 @@ final class LookupTest extends AppTestCase
         $paper = $this->newPaper();
         $answer = $this->lookUp($paper, 'https://shorelinescholar.example/stable/6033');
         self::assertSame('Shoreline Scholar', $answer->json('source.containers.1.title'));
-        self::assertSame(['Brook, Halima. “‘A Very Patient Wheel’: Millers in the Parish Books.” Journal of Coastal History, vol. 9, no. 1, 2013, pp. 1–27. Shoreline Scholar, shorelinescholar.example/stable/6033.'], $this->lines($paper));
+        self::assertSame(['Brook, Halima. “‘A Very Patient Wheel’: Millers in the Parish Books.” Journal of Coastal '
+            .'History, vol. 9, no. 1, 2013, pp. 1–27. Shoreline Scholar, shorelinescholar.example/stable/6033.'], $this->lines($paper));
     }
 
     public function test_an_image_preview_is_traced_to_the_page_the_picture_stands_on(): void
@@ -265,7 +274,8 @@ final class LookupTest extends AppTestCase
     {
         $paper = $this->newPaper();
         $this->lookUp($paper, 'https://www.tideline.example/v/9120');
-        self::assertSame(['“How the Sluice Opens.” Tideline, uploaded by Mill School, www.tideline.example/v/9120. Accessed 24 Nov. 2026.'], $this->lines($paper));
+        self::assertSame(['“How the Sluice Opens.” Tideline, uploaded by Mill School, www.tideline.example/v/9120. '
+            .'Accessed 24 Nov. 2026.'], $this->lines($paper));
     }
 
     public function test_a_feed_names_the_author_a_page_hides(): void
@@ -358,7 +368,8 @@ final class LookupTest extends AppTestCase
         $start = microtime(true);
         $answer = $this->lookUp($this->newPaper(), 'https://lanternlab.example/points-to-silence');
         self::assertSame('Three silent neighbours', $answer->json('source.title.main'));
-        self::assertLessThan(9, microtime(true) - $start, 'Three documents that never come are waited for once, for five seconds.');
+        self::assertLessThan(9, microtime(true) - $start, 'Three documents that never come are waited for once, for '
+            .'five seconds.');
     }
 
     /** Starts a look-up, which the queue carries out at once in these tests. */

@@ -116,7 +116,8 @@ final class PapersTest extends AppTestCase
         self::assertSame($mail, $leftOut[0]['id']);
         self::assertStringContainsString('(M. Oake, personal communication, May 3, 2023)', $leftOut[0]['sentence']);
         $this->putJson("/api/papers/{$paper}", ['version' => 1, 'title' => 'x', 'style' => 'mla-9'])->assertOk();
-        self::assertSame(['Brook, Halima. Moonpower. Quayside Press, 2014.', 'Oake, Marten. E-mail to the author. 3 May 2023.'], $this->lines($paper));
+        self::assertSame(['Brook, Halima. Moonpower. Quayside Press, 2014.', 'Oake, Marten. E-mail to the author. 3 '
+            .'May 2023.'], $this->lines($paper));
     }
 
     public function test_the_same_source_twice_is_remarked(): void
@@ -141,7 +142,8 @@ final class PapersTest extends AppTestCase
         $this->newSource($paper, ['kind' => 'web-page', 'title' => ['main' => 'The pond'], 'containers' => [['title' => 'Slack Water Review', 'date' => '2026', 'url' => 'https://www.slackwater.example/pond']], 'accessed' => '4 March 2027']);
         self::assertSame(['“The Pond.” Slack Water Review, 2026, www.slackwater.example/pond.'], $this->lines($paper));
         $this->putJson("/api/papers/{$paper}", ['version' => 1, 'title' => 'x', 'style' => 'mla-9', 'course' => ['accessed' => 'always', 'addresses' => 'full', 'heading' => 'Sources']])->assertOk();
-        self::assertSame(['“The Pond.” Slack Water Review, 2026, https://www.slackwater.example/pond. Accessed 4 Mar. 2027.'], $this->lines($paper));
+        self::assertSame(['“The Pond.” Slack Water Review, 2026, https://www.slackwater.example/pond. Accessed 4 '
+            .'Mar. 2027.'], $this->lines($paper));
         self::assertSame('Sources', $this->getJson("/api/papers/{$paper}")->json('page.heading'));
     }
 

@@ -9,7 +9,10 @@ use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
 use Illuminate\Support\Str;
 
-/** Every route there is, as a stranger, as another guest, and with somebody else's ids: none of them gives anything away. */
+/**
+ * Every route there is, as a stranger, as another guest, and with somebody else's ids: none of them gives anything
+ * away.
+ */
 final class RoutesTest extends AppTestCase
 {
     private const OPEN = ['api/reference', 'api/kinds', 'api/papers', 'api/bin', 'api/tidied', 'api/bylines', 'api/compose', 'api/{any}', 'up', '{any?}'];

@@ -108,7 +108,8 @@ final class RunningTest extends AppTestCase
             $told .= $line->message.json_encode($line->context);
         });
         try {
-            DB::statement("insert into papers (id, title, guest_id) values ('secret id', 'Secret title', '{$this->guest}')");
+            DB::statement("insert into papers (id, title, guest_id) values ('secret id', 'Secret title', "
+                ."'{$this->guest}')");
             self::fail('The statement went through.');
         } catch (QueryException $error) {
             self::assertStringContainsString('Secret title', $error->getMessage());

@@ -102,7 +102,9 @@ final class SecurityTest extends AppTestCase
         }
     }
 
-    /** Every way to spell an address of this machine, a private network or a cloud that a browser or a library takes. */
+    /**
+     * Every way to spell an address of this machine, a private network or a cloud that a browser or a library takes.
+     */
     #[DataProvider('spellings')]
     public function test_no_spelling_of_a_closed_address_gets_past_the_guard(string $url): void
     {

@@ -19,7 +19,8 @@ final class WholeText
         foreach ([$request->query->all(), $request->request->all()] as $sent) {
             array_walk_recursive($sent, static function (mixed $value, int|string $key): void {
                 if (! mb_check_encoding((string) $key, 'UTF-8') || (is_string($value) && ! mb_check_encoding($value, 'UTF-8'))) {
-                    abort(422, 'Some of this text is not UTF-8. Copy it again from where it comes from, as plain text.');
+                    abort(422, 'Some of this text is not UTF-8. Copy it again from where it comes from, as plain '
+                        .'text.');
                 }
             });
         }

@@ -30,7 +30,8 @@ final class SourceLimits implements ValidationRule
         if (is_array($custom)) {
             $json = json_encode($custom, 0, $most['custom_depth']);
             if ($json === false || strlen($json) > $most['custom_bytes']) {
-                $fail('What this record carries beyond our fields (“custom”) is too large or nested too deep to be kept. '
+                $fail('What this record carries beyond our fields (“custom”) is too large or nested too deep to be '
+                    .'kept. '
                     .'Take it out of the record.');
             }
         }

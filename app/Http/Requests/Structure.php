@@ -7,7 +7,8 @@ namespace Bibrel\App\Http\Requests;
 use Illuminate\Contracts\Validation\ValidationRule;
 
 /**
- * A JSON object or array within bounds. Unlike the rule "array" it also looks at blank text, which the validator passes over
+ * A JSON object or array within bounds. Unlike the rule "array" it also looks at blank text, which the validator passes
+ * over
  * otherwise.
  */
 final class Structure implements ValidationRule

@@ -44,7 +44,8 @@ final readonly class MissingFields implements Checks
             }
         }
         if (count($points) > 0 && self::identifying($source) < 3) {
-            $points[] = new Point('too-little', 'title.main', 'Too little is known yet for a reader to find this source: fewer than three of author, title, container, publisher, date and address.');
+            $points[] = new Point('too-little', 'title.main', 'Too little is known yet for a reader to find this '
+                .'source: fewer than three of author, title, container, publisher, date and address.');
         }
 
         return array_values(array_filter($points, static fn (Point $point): bool => ! self::isCovered($source, $point->field)));
@@ -64,7 +65,10 @@ final readonly class MissingFields implements Checks
         };
     }
 
-    /** An element another one stands in for: a DOI for pages and address, a description for a title, a status for a date. */
+    /**
+     * An element another one stands in for: a DOI for pages and address, a description for a title, a status for a
+     * date.
+     */
     private static function isCovered(Source $source, string $path): bool
     {
         $container = $source->container();

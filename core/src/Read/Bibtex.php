@@ -57,7 +57,8 @@ final class Bibtex
     {
         $entries = (new self(Charset::toUtf8($text)))->entries();
         if ($entries === []) {
-            throw new Unreadable('There is no BibTeX entry in this text. Each one begins with something like “@book{…”.');
+            throw new Unreadable('There is no BibTeX entry in this text. Each one begins with something like '
+                .'“@book{…”.');
         }
         $byKey = array_column($entries, null, 'key');
         $items = [];

@@ -98,7 +98,8 @@ final class CslJson
     }
 
     /**
-     * Lists of one opened, a subtitle joined to its title, and registries' names for types turned into the format's own.
+     * Lists of one opened, a subtitle joined to its title, and registries' names for types turned into the format's
+     * own.
      *
      * @param  array<string, mixed>  $item
      * @return array<string, mixed>
@@ -150,7 +151,8 @@ final class CslJson
     }
 
     /**
-     * The first of very many names and the last one, which is all that any style prints of them (APA 9.8: nineteen and the
+     * The first of very many names and the last one, which is all that any style prints of them (APA 9.8: nineteen and
+     * the
      * last; MLA 5.7: the first).
      *
      * @param  array<mixed>  $names

@@ -24,7 +24,8 @@ final class Records
         };
         $sources = $read($text);
         if (count($sources) > $most) {
-            throw new Unreadable('There are '.count($sources)." records in this, more than the {$most} that can be taken at once. Export fewer at a time.");
+            throw new Unreadable('There are '.count($sources)." records in this, more than the {$most} that can be "
+                .'taken at once. Export fewer at a time.');
         }
 
         return array_map(static fn (Source $source): array => Reading::of(
@@ -42,14 +43,16 @@ final class Records
             return [new Remark(
                 'names-cut-short',
                 'contributors',
-                'The record names '.max($cut).' people. The first '.(CslJson::MOST_NAMES - 1).' and the last are kept, which is more than any style prints.',
+                'The record names '.max($cut).' people. The first '.(CslJson::MOST_NAMES - 1).' and the last are '
+                    .'kept, which is more than any style prints.',
             )];
         }
 
         return isset($source->custom['csl']['bibtex'][Bibtex::CUT_SHORT]) ? [new Remark(
             'names-cut-short',
             'contributors',
-            'The record ends its names in “and others” and does not say who they are. Add them from the source: how many there are decides how the entry begins.',
+            'The record ends its names in “and others” and does not say who they are. Add them from the source: how '
+                .'many there are decides how the entry begins.',
         )] : [];
     }
 }

@@ -113,7 +113,10 @@ final class CslJson
         return isset($json['contributors']) ? [...$json, 'contributors' => array_map($plain, $json['contributors'])] : $json;
     }
 
-    /** The same value with its dates in one spelling, so that "19 August 2024" is not lost for coming back as 2024-08-19. */
+    /**
+     * The same value with its dates in one spelling, so that "19 August 2024" is not lost for coming back as
+     * 2024-08-19.
+     */
     private static function dated(mixed $value, string $key = ''): mixed
     {
         return match (true) {

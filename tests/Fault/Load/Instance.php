@@ -38,7 +38,8 @@ final class Instance
     }
 
     /**
-     * The environment of another program: what a shell has, and nothing that an application booted in this process left.
+     * The environment of another program: what a shell has, and nothing that an application booted in this process
+     * left.
      *
      * @param  array<string, string>  $settings
      * @return array<string, string|false>

@@ -9,7 +9,10 @@ use GuzzleHttp\Cookie\CookieJar;
 use GuzzleHttp\Promise\PromiseInterface;
 use Psr\Http\Message\ResponseInterface;
 
-/** One browser among many: cookies and an address of its own, and requests that go on side by side with everybody else's. */
+/**
+ * One browser among many: cookies and an address of its own, and requests that go on side by side with everybody
+ * else's.
+ */
 final class Visitor
 {
     private static int $count = 0;

@@ -115,7 +115,8 @@ final class Document
     }
 
     /**
-     * The contents of all meta elements whose name meets a pattern, as sites and their tools name the same thing each in
+     * The contents of all meta elements whose name meets a pattern, as sites and their tools name the same thing each
+     * in
      * their own way: "pubdate", "publish_date", "article.published".
      *
      * @return list<string>
@@ -144,7 +145,8 @@ final class Document
     }
 
     /**
-     * Elements with any of these classes, or that meet another condition, in no particular order but that of the page for
+     * Elements with any of these classes, or that meet another condition, in no particular order but that of the page
+     * for
      * each class.
      *
      * @param  list<string>  $classes
@@ -254,7 +256,10 @@ final class Document
         return ($this->own ??= [MainHeading::of($this)])[0];
     }
 
-    /** The place of the heading among the blocks: the page's own, else the last first-rank heading, or the first one of any rank. */
+    /**
+     * The place of the heading among the blocks: the page's own, else the last first-rank heading, or the first one of
+     * any rank.
+     */
     public function headingBlock(): int
     {
         return $this->heading ??= $this->findHeading();
