@@ -9,8 +9,7 @@ use Illuminate\Support\Facades\Log;
 
 /**
  * Reports an error without anything a person typed and without anybody's id: what kind it is, where it happened and by
- * which
- * way it came there. Messages of the database hold the values of the query, so only their code is told.
+ * which way it came there. Messages of the database hold the values of the query, so only their code is told.
  */
 final class Discreet
 {

@@ -18,8 +18,7 @@ use Illuminate\Support\Str;
 
 /**
  * The look-ups of all guests, in their order, a few of each guest at a time. A look-up's row says how far it is; the
- * queue
- * only carries it out. What the queue lost is told here, and can be tried again.
+ * queue only carries it out. What the queue lost is told here, and can be tried again.
  */
 final readonly class LookupQueue
 {

@@ -11,8 +11,7 @@ use Symfony\Component\Process\Process;
 
 /**
  * Reads what came from outside in a process of its own, with limits of time and memory that nothing in a document can
- * reach
- * past. bin/support/reader.php is the other end.
+ * reach past. bin/support/reader.php is the other end.
  */
 final readonly class ReadingProcess
 {

@@ -6,8 +6,7 @@ namespace Bibrel\App\Papers;
 
 /**
  * What a change says of itself: the version it was made on, an id of its own by which its repeat is known, and the tab
- * it
- * comes from.
+ * it comes from.
  */
 final readonly class Save
 {

@@ -15,8 +15,7 @@ use Illuminate\Database\UniqueConstraintViolationException;
 
 /**
  * The one place that changes a source: it locks the paper and the source, compares the version, writes, keeps how it
- * stood
- * before, and raises the version and the paper's revision. Nothing else writes to the table of sources.
+ * stood before, and raises the version and the paper's revision. Nothing else writes to the table of sources.
  */
 final readonly class SourceChanges
 {

@@ -8,8 +8,7 @@ use Illuminate\Contracts\Validation\ValidationRule;
 
 /**
  * A JSON object or array within bounds. Unlike the rule "array" it also looks at blank text, which the validator passes
- * over
- * otherwise.
+ * over otherwise.
  */
 final class Structure implements ValidationRule
 {

@@ -152,8 +152,7 @@ final class CslJson
 
     /**
      * The first of very many names and the last one, which is all that any style prints of them (APA 9.8: nineteen and
-     * the
-     * last; MLA 5.7: the first).
+     * the last; MLA 5.7: the first).
      *
      * @param  array<mixed>  $names
      * @return array<mixed>

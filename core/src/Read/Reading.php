@@ -10,8 +10,7 @@ use Bibrel\Core\Source\Source;
 
 /**
  * What reading a page or a record came to: a kind, one finding a field, remarks, and the visible text. `base` holds
- * what a
- * record says and no field shows, such as unknown fields that are kept.
+ * what a record says and no field shows, such as unknown fields that are kept.
  */
 final readonly class Reading
 {

@@ -116,8 +116,7 @@ final class Document
 
     /**
      * The contents of all meta elements whose name meets a pattern, as sites and their tools name the same thing each
-     * in
-     * their own way: "pubdate", "publish_date", "article.published".
+     * in their own way: "pubdate", "publish_date", "article.published".
      *
      * @return list<string>
      */
@@ -146,8 +145,7 @@ final class Document
 
     /**
      * Elements with any of these classes, or that meet another condition, in no particular order but that of the page
-     * for
-     * each class.
+     * for each class.
      *
      * @param  list<string>  $classes
      * @param  string  $more  a condition as XPath
