@@ -49,6 +49,7 @@ Route::prefix('api')->group(static function (): void {
                 Route::post('sources/{source}/part', [SourceController::class, 'part']);
                 Route::post('sources/{source}/states/{state}/restore', [SourceController::class, 'goBack'])
                     ->whereNumber('state');
+                Route::delete('lookups', [LookupController::class, 'dismissEnded']);
                 Route::delete('lookups/{lookup}', [LookupController::class, 'dismiss']);
             });
             Route::middleware('throttle:lookups')->group(static function (): void {

@@ -32,7 +32,9 @@ final class PruneCommand extends Command
         $gone = [
             'guests' => $this->guests(),
             'removed papers' => $this->pruned(Paper::onlyTrashed()->where('removed_at', '<', $this->ago('bins'))),
-            'removed sources' => $this->pruned(SourceRecord::onlyTrashed()->where('removed_at', '<', $this->ago('bins'))),
+            'removed sources' => $this->pruned(
+                SourceRecord::onlyTrashed()->where('removed_at', '<', $this->ago('bins')),
+            ),
             'earlier states' => $this->pruned(EarlierState::query()->where('created_at', '<', $this->ago('states')))
                 + $this->states('source', 'sources') + $this->states('paper', 'papers'),
             'look-ups' => $this->pruned(LookupRecord::query()->where('ended_at', '<', $this->ago('lookups'))),
@@ -55,7 +57,8 @@ final class PruneCommand extends Command
     private function guests(): int
     {
         $count = 0;
-        while (($ids = Guest::query()->where('seen_on', '<', $this->ago('guests'))->limit(self::STEP)->pluck('id')->all()) !== []) {
+        $gone = Guest::query()->where('seen_on', '<', $this->ago('guests'));
+        while (($ids = (clone $gone)->limit(self::STEP)->pluck('id')->all()) !== []) {
             Paper::withTrashed()->whereIn('guest_id', $ids)->forceDelete();
             $count += Guest::query()->whereKey($ids)->delete();
         }

@@ -165,8 +165,13 @@ final class Problems
      * @param  array<string, mixed>  $more
      * @param  array<string, string>  $headers
      */
-    private static function response(int $status, string $title, string $detail, array $more = [], array $headers = []): JsonResponse
-    {
+    private static function response(
+        int $status,
+        string $title,
+        string $detail,
+        array $more = [],
+        array $headers = [],
+    ): JsonResponse {
         $problem = ['type' => 'about:blank', 'title' => $title, 'status' => $status, 'detail' => $detail, ...$more];
 
         return new JsonResponse($problem, $status, ['Content-Type' => 'application/problem+json', ...$headers]);

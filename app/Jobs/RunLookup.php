@@ -39,8 +39,13 @@ final class RunLookup implements ShouldQueue
     {
     }
 
-    public function handle(Lookup $lookup, Intake $intake, SourceChanges $sources, PaperChanges $papers, LookupQueue $queue): void
-    {
+    public function handle(
+        Lookup $lookup,
+        Intake $intake,
+        SourceChanges $sources,
+        PaperChanges $papers,
+        LookupQueue $queue,
+    ): void {
         $taken = ['state' => LookupState::Working, 'started_at' => now()];
         if (LookupRecord::query()->whereKey($this->id)->where('state', LookupState::Queued)->update($taken) === 0) {
             return;
@@ -54,7 +59,8 @@ final class RunLookup implements ShouldQueue
                 'sentence' => 'Looked up again. What stands in the fields was not changed.',
             ]];
             // What was stopped meanwhile adds nothing, and what is added stops being under way in the same step.
-            $papers->within($record->guest_id, $record->paper_id, static function () use ($record, $prepared, $renewed, $end, $sources): void {
+            $end += ['ended_at' => now()];
+            $apply = static function () use ($record, $prepared, $renewed, $end, $sources): void {
                 if ($record->refresh()->state !== LookupState::Working) {
                     return;
                 }
@@ -63,8 +69,9 @@ final class RunLookup implements ShouldQueue
                 } elseif ($prepared !== []) {
                     $sources->add($record->paper, $prepared);
                 }
-                $record->update(['ended_at' => now(), ...$end]);
-            });
+                $record->update($end);
+            };
+            $papers->within($record->guest_id, $record->paper_id, $apply);
         } catch (LookupFailed $failure) {
             $this->fails($failure->reason, $failure->getMessage());
         } catch (PaperFull $full) {

@@ -129,6 +129,14 @@ final readonly class LookupQueue
         $this->advance($lookup->guest_id);
     }
 
+    /** Puts away all of a paper's look-ups that have ended. */
+    public function dismissEnded(Paper $paper): void
+    {
+        $open = [LookupState::Waiting, LookupState::Queued, LookupState::Working, LookupState::Dismissed];
+        LookupRecord::query()->where('paper_id', $paper->id)->whereNotIn('state', $open)
+            ->update(['state' => LookupState::Dismissed]);
+    }
+
     /** Hands over as many of the guest's look-ups as may be under way at once, the oldest first. */
     public function advance(string $guest): void
     {
@@ -154,7 +162,8 @@ final readonly class LookupQueue
     public function sweep(Paper $paper): void
     {
         $patience = $this->workers->areThere() ? self::QUEUED : self::WORKING;
-        $of = static fn (LookupState $state) => LookupRecord::query()->where('paper_id', $paper->id)->where('state', $state);
+        $of = static fn (LookupState $state) => LookupRecord::query()
+            ->where('paper_id', $paper->id)->where('state', $state);
         $lost = $of(LookupState::Working)->where('started_at', '<', now()->subSeconds(self::WORKING))->update([
             'state' => LookupState::Failed,
             'reason' => Reason::Interrupted,
@@ -185,8 +194,14 @@ final readonly class LookupQueue
      */
     private function waitAgain(LookupRecord $lookup, array $from, array $values): void
     {
-        $fresh = ['state' => LookupState::Waiting, 'reason' => null, 'sentence' => '', 'ended_at' => null, 'started_at' => null];
-        LookupRecord::query()->whereKey($lookup->id)->whereIn('state', $from)->update([...$fresh, ...$values]);
+        LookupRecord::query()->whereKey($lookup->id)->whereIn('state', $from)->update([
+            'state' => LookupState::Waiting,
+            'reason' => null,
+            'sentence' => '',
+            'started_at' => null,
+            'ended_at' => null,
+            ...$values,
+        ]);
         $this->advance($lookup->guest_id);
     }
 
@@ -197,7 +212,8 @@ final readonly class LookupQueue
      */
     private function countBatch(string $guest, array $most): void
     {
-        foreach (["batches:{$guest}" => $most['guest'], 'batches:'.request()->ip() => $most['address']] as $key => $limit) {
+        $limits = ["batches:{$guest}" => $most['guest'], 'batches:'.request()->ip() => $most['address']];
+        foreach ($limits as $key => $limit) {
             if (! RateLimiter::attempt($key, $limit, static fn (): bool => true)) {
                 throw new ThrottleRequestsException('', null, ['Retry-After' => RateLimiter::availableIn($key)]);
             }

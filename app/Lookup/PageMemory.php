@@ -17,13 +17,19 @@ final readonly class PageMemory
     {
         $kept = $this->minutes > 0 && ! $wanted->again ? $this->cache->get(self::key($wanted)) : null;
 
-        return is_array($kept) ? new FetchedPage((string) $kept[0], (string) $kept[1], (string) gzuncompress((string) $kept[2])) : null;
+        if (! is_array($kept)) {
+            return null;
+        }
+        [$url, $type, $packed] = array_map(strval(...), $kept);
+
+        return new FetchedPage($url, $type, (string) gzuncompress($packed));
     }
 
     public function keep(Wanted $wanted, FetchedPage $page): void
     {
         if ($this->minutes > 0) {
-            $this->cache->put(self::key($wanted), [$page->url, $page->contentType, gzcompress($page->body)], $this->minutes * 60);
+            $kept = [$page->url, $page->contentType, gzcompress($page->body)];
+            $this->cache->put(self::key($wanted), $kept, $this->minutes * 60);
         }
     }
 

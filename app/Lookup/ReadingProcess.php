@@ -125,6 +125,8 @@ final readonly class ReadingProcess
         ];
         $php = (new PhpExecutableFinder)->find(false) ?: 'php';
 
-        return [$php, ...array_merge(...array_map(static fn (string $one): array => ['-d', $one], $settings)), base_path('bin/support/reader.php')];
+        $given = array_map(static fn (string $one): array => ['-d', $one], $settings);
+
+        return [$php, ...array_merge(...$given), base_path('bin/support/reader.php')];
     }
 }

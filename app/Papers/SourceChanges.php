@@ -37,8 +37,14 @@ final readonly class SourceChanges
      * @throws Removed
      * @throws PaperFull
      */
-    public function save(Paper $paper, string $id, Save $save, array $data, ?array $settled = null, ?array $aside = null): SourceRecord
-    {
+    public function save(
+        Paper $paper,
+        string $id,
+        Save $save,
+        array $data,
+        ?array $settled = null,
+        ?array $aside = null,
+    ): SourceRecord {
         return $this->within($paper, function (Paper $paper) use ($id, $save, $data, $settled, $aside): SourceRecord {
             $known = $save->version === 0 ? $this->made($paper, $id, $save, $data) : $this->locked($paper, $id, false);
             $known ??= $this->made($paper, $id, $save, $data) ?? $this->locked($paper, $id);
@@ -57,17 +63,24 @@ final readonly class SourceChanges
                 $this->history->keep($known, Cause::Typed, $save->tab);
             }
             if ($aside !== null) {
-                $this->history->setAside($known, ['data' => MemberIds::given($aside, $known->data), 'reading' => $known->reading]);
+                $data = MemberIds::given($aside, $known->data);
+                $this->history->setAside($known, ['data' => $data, 'reading' => $known->reading]);
             }
+            $by = ['last_save' => $save->id, 'last_tab' => $save->tab];
 
-            return ! $isNew ? $known : $this->write($paper, $known, [...$wanted, 'last_save' => $save->id, 'last_tab' => $save->tab]);
+            return $isNew ? $this->write($paper, $known, [...$wanted, ...$by]) : $known;
         });
     }
 
     /**
      * Takes new sources with their evidence into the paper, all or none.
      *
-     * @param  list<array{id: string, data: array<string, mixed>, reading: array<string, mixed>, page_copy: list<mixed>}>  $prepared
+     * @param  list<array{
+     *     id: string,
+     *     data: array<string, mixed>,
+     *     reading: array<string, mixed>,
+     *     page_copy: list<mixed>,
+     * }>  $prepared
      *
      * @throws Removed
      * @throws PaperFull
@@ -143,11 +156,14 @@ final readonly class SourceChanges
     {
         return $this->within($paper, function (Paper $paper) use ($id, $to): SourceRecord {
             $known = $this->locked($paper, $id);
-            $since = EarlierState::of($known)->where('id', '>=', $to->id)->whereNotNull('page_copy')->reorder('id')->first();
+            $since = EarlierState::of($known)->where('id', '>=', $to->id)->whereNotNull('page_copy')
+                ->reorder('id')->first();
             $this->history->keep($known, Cause::WentBack, null, $since === null ? null : $known->page_copy ?? []);
             $state = array_intersect_key($to->state, ['data' => true, 'reading' => true]);
 
-            return $this->write($paper, $known, [...$state, ...($since === null ? [] : ['page_copy' => $since->page_copy])]);
+            $copy = $since === null ? [] : ['page_copy' => $since->page_copy];
+
+            return $this->write($paper, $known, [...$state, ...$copy]);
         });
     }
 

@@ -87,6 +87,16 @@ final class LookupQueueTest extends AppTestCase
         self::assertSame([$older->id, $old->id], array_slice($this->ids($paper), 0, 2));
     }
 
+    public function test_what_has_ended_is_put_away_together_and_what_is_under_way_stays(): void
+    {
+        $paper = $this->newPaper();
+        LookupRecord::factory()->count(3)->sequence(['state' => 'failed'], ['state' => 'added'], ['state' => 'choice'])
+            ->create(['paper_id' => $paper, 'guest_id' => $this->guest]);
+        $this->start($paper, '10.5555/a.1');
+        $this->deleteJson("/api/papers/{$paper}/lookups")->assertNoContent();
+        self::assertSame(['queued'], $this->states($paper));
+    }
+
     public function test_one_that_waits_in_a_long_queue_is_not_given_up_while_somebody_works(): void
     {
         $paper = $this->newPaper();

@@ -75,6 +75,14 @@ final class LookupController
         return new Response(status: 204);
     }
 
+    /** Puts away all that have ended. */
+    public function dismissEnded(Paper $paper): Response
+    {
+        $this->queue->dismissEnded($paper);
+
+        return new Response(status: 204);
+    }
+
     private function listed(Paper $paper, int $status = 200): JsonResponse
     {
         $paper->refresh();

@@ -75,7 +75,7 @@ export function LookupList({ handle, quiet, compact, onOpen, onSaid }: Props) {
                         </button>
                     )}
                     {done.length === lookups.length && !rolled && (
-                        <button className="link" type="button" onClick={() => tried(handle.dismiss(...lookups))}>
+                        <button className="link" type="button" onClick={() => tried(handle.dismissEnded())}>
                             Put the list away
                         </button>
                     )}

@@ -75,20 +75,28 @@ export function useLookups(paperId: string, revision: number, onNew: () => void)
         },
         [path, put],
     );
-    const dismiss = useCallback(
-        async (...gone: Lookup[]): Promise<void> => {
+    const hide = useCallback(
+        (gone: (one: Lookup) => boolean) =>
             client.setQueryData<LookupList>(['lookups', paperId], (list) =>
-                list === undefined
-                    ? list
-                    : { ...list, lookups: list.lookups.filter((one) => !gone.some((other) => other.id === one.id)) },
-            );
-            await Promise.all(gone.map((one) => call('DELETE', `${path}/${one.id}`)));
+                list === undefined ? list : { ...list, lookups: list.lookups.filter((one) => !gone(one)) },
+            ),
+        [client, paperId],
+    );
+    const dismiss = useCallback(
+        async (gone: Lookup): Promise<void> => {
+            hide((one) => one.id === gone.id);
+            await call('DELETE', `${path}/${gone.id}`);
             await fresh();
         },
-        [client, paperId, path, fresh],
+        [hide, path, fresh],
     );
+    const dismissEnded = useCallback(async (): Promise<void> => {
+        hide((one) => !isOpen(one));
+        await call('DELETE', path);
+        await fresh();
+    }, [hide, path, fresh]);
 
-    return { lookups, started: started.current, start, again, retry, choose, dismiss, fresh };
+    return { lookups, started: started.current, start, again, retry, choose, dismiss, dismissEnded };
 }
 
 export type LookupsHandle = ReturnType<typeof useLookups>;
