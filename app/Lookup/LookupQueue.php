@@ -35,8 +35,13 @@ final readonly class LookupQueue
     /** @return Collection<int, LookupRecord> those of a paper that nobody has put away, in their order */
     public function of(Paper $paper): Collection
     {
-        return LookupRecord::query()->where('paper_id', $paper->id)->where('state', '!=', LookupState::Dismissed)
-            ->orderBy('created_at')->orderBy('place')->orderBy('id')->get();
+        // A pasted file may be long, and the list is asked for again and again.
+        $shown = ['id', 'batch_id', 'source_id', 'again', 'state', 'reason', 'sentence', 'found'];
+
+        $listed = LookupRecord::query()->where('paper_id', $paper->id)->where('state', '!=', LookupState::Dismissed);
+        $listed->select($shown)->selectRaw('left(lead, 4000) as lead');
+
+        return $listed->orderBy('created_at')->orderBy('place')->orderBy('id')->get();
     }
 
     /**

@@ -57,6 +57,9 @@ final class PaperController
     public function put(SavePaper $request, #[CurrentUser] Guest $guest, PaperChanges $papers, string $id): JsonResponse
     {
         $paper = $papers->save($guest->id, $id, $request->save(), $request->settings(), $request->aside());
+        if ($paper->wasRecentlyCreated) {
+            $guest->arrive();
+        }
 
         return (new SettingsResource($paper))->response();
     }

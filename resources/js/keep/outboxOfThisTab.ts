@@ -5,7 +5,7 @@ import type { SavedSource, Settings } from '../api/types';
 import { clearCopies } from './copies';
 import type { Json } from './merge';
 import { Outbox, type Saved, type Value } from './outbox';
-import { adoptAbandoned, choosePlace, drawerIn, holdTab, place, tabId, type Place } from './place';
+import { adoptAbandoned, choosePlace, drawerIn, holdTab, moveLeads, place, tabId, type Place } from './place';
 
 export const sourcePath = (paper: string, source: string) => `papers/${paper}/sources/${source}`;
 export const paperPath = (paper: string) => `papers/${paper}`;
@@ -53,6 +53,7 @@ export async function keepIn(wanted: Place): Promise<void> {
     const before = place();
     choosePlace(wanted);
     outbox.moveTo(drawerIn(wanted));
+    moveLeads(wanted);
     if (before !== wanted) await clearCopies(before);
 }
 

@@ -25,6 +25,22 @@ export function choosePlace(wanted: Place): void {
     storageOf('browser')?.setItem(CHOICE, wanted);
 }
 
+const LEAD = 'bibrel:lead:';
+
+/** What stands in the lead box of a paper, and is not looked up yet. */
+export function leadKey(paperId: string): string {
+    return LEAD + paperId;
+}
+
+/** What stands in lead boxes goes along when things are to be kept elsewhere. */
+export function moveLeads(to: Place): void {
+    const [from, into] = [storageOf(to === 'tab' ? 'browser' : 'tab'), storageOf(to)];
+    for (const key of keys(from, LEAD)) {
+        into?.setItem(key, from?.getItem(key) ?? '');
+        from?.removeItem(key);
+    }
+}
+
 let tab = storageOf('tab')?.getItem(TAB) ?? ulid();
 
 export function tabId(): string {

@@ -27,7 +27,7 @@ export function Bin({ label, removed, onBringBack }: Props) {
                             className="link"
                             type="button"
                             onClick={() => onBringBack(one.id)}
-                            aria-label={`Bring back ${one.name}`}
+                            aria-label={`Bring it back: ${one.name}`}
                         >
                             Bring it back
                         </button>

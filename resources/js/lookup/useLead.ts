@@ -1,9 +1,9 @@
 import { useCallback, useState } from 'react';
-import { place, storageOf } from '../keep/place';
+import { leadKey, place, storageOf } from '../keep/place';
 
 /** What stands in the lead box of a paper; it is there again after a reload. */
 export function useLead(paperId: string): [string, (lead: string | ((before: string) => string)) => void] {
-    const key = `bibrel:lead:${paperId}`;
+    const key = leadKey(paperId);
     const [lead, setLead] = useState(() => storageOf(place())?.getItem(key) ?? '');
     const set = useCallback(
         (next: string | ((before: string) => string)) =>
