@@ -28,6 +28,16 @@ final class KeepingTest extends AppTestCase
         $this->putJson("/api/papers/{$paper}", ['title' => 'Anything'] + $settings)->assertOk()->assertJsonPath('title', 'Named');
     }
 
+    public function test_a_repeat_keeps_what_was_not_chosen_once(): void
+    {
+        [$paper, $source] = $this->paperWithBook();
+        $more = ['save' => (string) Str::ulid(), 'aside' => self::book('Not chosen')];
+        $this->save($paper, $source, 1, self::book('Chosen'), $more)->assertOk();
+        $this->save($paper, $source, 1, self::book('Chosen'), $more)->assertOk();
+        $causes = array_column($this->getJson("/api/papers/{$paper}/sources/{$source}/states")->json(), 'cause');
+        self::assertSame(['set-aside', 'typed'], $causes);
+    }
+
     public function test_a_conflict_shows_the_whole_state_there_is(): void
     {
         [$paper, $source] = $this->paperWithBook();

@@ -7,7 +7,9 @@ namespace Bibrel\Tests\Feature;
 use Bibrel\App\Jobs\RunLookup;
 use Bibrel\App\Lookup\Workers;
 use Bibrel\App\Models\LookupRecord;
+use Illuminate\Http\Client\Events\RequestSending;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Str;
 
@@ -55,6 +57,19 @@ final class LookupQueueTest extends AppTestCase
         self::assertCount(1, $this->lines($paper));
         $this->work($id);
         self::assertCount(1, $this->lines($paper), 'A job that comes twice adds once.');
+    }
+
+    public function test_one_that_is_stopped_while_its_page_is_fetched_adds_nothing(): void
+    {
+        $paper = $this->newPaper();
+        $this->start($paper, self::LEAD);
+        $id = $this->ids($paper)[0];
+        Event::listen(RequestSending::class, function () use ($paper, $id): void {
+            $this->deleteJson("/api/papers/{$paper}/lookups/{$id}")->assertNoContent();
+        });
+        $this->work($id);
+        self::assertSame([], $this->lines($paper));
+        self::assertSame([], $this->states($paper));
     }
 
     public function test_what_the_queue_lost_is_told_with_its_reason_and_can_be_tried_again(): void
