@@ -73,6 +73,29 @@ final readonly class PaperChanges
         });
     }
 
+    /** @throws Removed where it was removed already */
+    public function remove(Paper $paper): void
+    {
+        $this->within($paper->guest_id, $paper->id, static function (Paper $paper): void {
+            $paper->raise();
+            $paper->delete();
+        });
+    }
+
+    /** Takes a paper out of the bin; one that is not in it stays as it is. */
+    public function restore(Paper $paper): Paper
+    {
+        return DB::transaction(static function () use ($paper): Paper {
+            $locked = Paper::withTrashed()->lockForUpdate()->findOrFail($paper->id);
+            if ($locked->trashed()) {
+                $locked->restore();
+                $locked->raise();
+            }
+
+            return $locked->refresh();
+        }, self::TRIES);
+    }
+
     /** @param  array<string, mixed>  $state the settings of an earlier state */
     public function goBack(Paper $paper, array $state): Paper
     {

@@ -182,10 +182,13 @@ final class KeepingTest extends AppTestCase
         $seen[] = $revision();
         $this->putJson("/api/papers/{$paper}", ['version' => 1, 'title' => 'x', 'style' => 'mla-9'])->assertOk();
         $seen[] = $revision();
+        $this->deleteJson("/api/papers/{$paper}")->assertNoContent();
+        $this->postJson("/api/papers/{$paper}/restore")->assertOk();
+        $seen[] = $revision();
         $ordered = $seen;
         sort($ordered);
         self::assertSame($ordered, $seen);
-        self::assertCount(7, array_unique($seen));
+        self::assertCount(8, array_unique($seen));
         $this->putJson("/api/papers/{$paper}", ['version' => 2, 'title' => 'x', 'style' => 'mla-9'])->assertOk();
         self::assertSame(end($seen), $revision(), 'Saying the same again is no change.');
     }

@@ -66,16 +66,14 @@ final class PaperController
 
     public function remove(Paper $paper, PaperChanges $papers): Response
     {
-        $papers->within($paper->guest_id, $paper->id, static fn (Paper $paper): ?bool => $paper->delete());
+        $papers->remove($paper);
 
         return new Response(status: 204);
     }
 
-    public function restore(Paper $paper): SettingsResource
+    public function restore(Paper $paper, PaperChanges $papers): SettingsResource
     {
-        $paper->trashed() && $paper->restore();
-
-        return new SettingsResource($paper);
+        return new SettingsResource($papers->restore($paper));
     }
 
     public function goBack(Request $request, Paper $paper, int $state, PaperChanges $papers): SettingsResource

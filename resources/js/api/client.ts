@@ -66,6 +66,15 @@ async function answerTo(method: string, path: string, body?: unknown): Promise<R
     );
 }
 
+/** What is no JSON did not come from Bibrel, but from a network that wants a log-in first, say: trying again helps. */
+function parsed<T>(text: string): T {
+    try {
+        return JSON.parse(text) as T;
+    } catch {
+        throw new Problem(0, NO_CONNECTION);
+    }
+}
+
 /**
  * Calls the server.
  *
@@ -73,7 +82,7 @@ async function answerTo(method: string, path: string, body?: unknown): Promise<R
  */
 export async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
     const response = await answerTo(method, path, body);
-    return response.status === 204 ? (undefined as T) : ((await response.json()) as T);
+    return response.status === 204 ? (undefined as T) : parsed<T>(await response.text());
 }
 
 /** What was read, and whether it is only the copy of an earlier visit. */
@@ -87,8 +96,9 @@ export type Read<T> = T & { isCopy?: boolean };
 export async function read<T extends object>(path: string): Promise<Read<T>> {
     try {
         const text = await (await answerTo('GET', path)).text();
+        const answer = parsed<T>(text);
         void keepCopy(path, text);
-        return JSON.parse(text) as T;
+        return answer;
     } catch (error) {
         const copy = error instanceof Problem && error.passing ? await copyOf(path) : null;
         if (copy === null) throw error;

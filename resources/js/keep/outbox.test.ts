@@ -155,6 +155,17 @@ describe('sending', () => {
         expect(server.received).toHaveLength(1);
     });
 
+    it('waits as long even if more is typed meanwhile', async () => {
+        server.faults = [new Problem(429, 'slower', {}, 20)];
+        type(titled('Typed'));
+        await vi.advanceTimersByTimeAsync(5000);
+        type(titled('Typed on'));
+        await vi.advanceTimersByTimeAsync(10_000);
+        expect(server.received).toEqual([]);
+        await vi.advanceTimersByTimeAsync(10_000);
+        expect(server.value).toEqual(titled('Typed on'));
+    });
+
     it('repeats a save whose answer got lost under its own id before it sends what was typed since', async () => {
         server.faults = ['lost-answer'];
         type(titled('First'));

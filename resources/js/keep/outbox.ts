@@ -62,6 +62,8 @@ export class Outbox {
     private timer: ReturnType<typeof setTimeout> | undefined;
     private failures = 0;
     private problem = '';
+    /** Before this moment the server wants no more, however much is typed meanwhile. */
+    private notBefore = 0;
     private unkept = false;
     private revision = 0;
 
@@ -216,7 +218,7 @@ export class Outbox {
 
     private schedule(wait: number): void {
         clearTimeout(this.timer);
-        this.timer = setTimeout(() => this.flush(), wait);
+        this.timer = setTimeout(() => this.flush(), Math.max(wait, this.notBefore - Date.now()));
     }
 
     private async send(path: string, leaving: boolean): Promise<void> {
@@ -271,7 +273,8 @@ export class Outbox {
             this.problem = problem.message;
             const wait = RETRIES[Math.min(this.failures, RETRIES.length - 1)]!;
             this.failures++;
-            this.schedule(Math.max(wait, problem.retryAfter * 1000));
+            this.notBefore = Date.now() + problem.retryAfter * 1000;
+            this.schedule(wait);
         } else {
             this.keep({ ...entry, sent: null, held: { why: 'refused', sentence: problem.message } });
         }
