@@ -128,7 +128,7 @@ final class RunLookup implements ShouldQueue
         $readings = $outcome->citation !== null ? [$outcome->citation] : $outcome->readings;
         if ($record->batch_id !== null && $readings[0]->failure() !== '') {
             // Alone it would open a form with what is known; among many lines it waits in the list, to be tried again.
-            throw LookupFailed::because(Reason::NotFound, $readings[0]->failure());
+            throw LookupFailed::because($outcome->failure ?? Reason::NotFound, $readings[0]->failure());
         }
         $lead = count($readings) > 1 ? '' : $record->lead;
         $prepared = array_map(
@@ -138,6 +138,7 @@ final class RunLookup implements ShouldQueue
 
         return [$prepared, [
             'state' => LookupState::Added,
+            'reason' => $outcome->failure,
             'source_id' => $prepared[0]['id'],
             'found' => count($prepared) > 1 ? ['added' => count($prepared)] : null,
             'sentence' => $this->told($readings, $outcome),
@@ -175,7 +176,8 @@ final class RunLookup implements ShouldQueue
         );
         if ($reading->failure() !== '') {
             // What was found the last time is worth more than the news that it cannot be found now.
-            throw LookupFailed::because(Reason::NotFound, $reading->failure().' What was found before is kept.');
+            $sentence = $reading->failure().' What was found before is kept.';
+            throw LookupFailed::because($outcome->failure ?? Reason::NotFound, $sentence);
         }
 
         return ReadingRecord::of($reading, $record->lead);

@@ -52,8 +52,8 @@ final readonly class Lookup
         $deadline = Deadline::in((int) config('bibrel.lookup.seconds'));
 
         return match ($lead->kind) {
-            LeadKind::Address => Outcome::reading($this->page($lead, $today, $again, $deadline)),
-            LeadKind::Doi => Outcome::reading($this->doi($lead, $deadline)),
+            LeadKind::Address => $this->page($lead, $today, $again, $deadline),
+            LeadKind::Doi => $this->doi($lead, $deadline),
             LeadKind::Isbn => $this->isbn($lead, $deadline),
             LeadKind::CatalogueRecord => Outcome::reading($this->record($lead->value, $deadline)),
             LeadKind::Title => $this->title($lead, $deadline),
@@ -63,7 +63,7 @@ final readonly class Lookup
     }
 
     /** @throws LookupFailed for the address of a search */
-    private function page(Lead $lead, string $today, bool $again, Deadline $deadline): Reading
+    private function page(Lead $lead, string $today, bool $again, Deadline $deadline): Outcome
     {
         $lead = self::traced($lead);
         try {
@@ -74,13 +74,15 @@ final readonly class Lookup
         } catch (LookupFailed $failure) {
             $known = ['containers' => [['url' => $lead->url()]], 'kind' => 'web-page', 'reached' => 'web'];
 
-            return self::failed($known, $lead->url(), $failure->getMessage());
+            return self::failed($known, $lead->url(), $failure->getMessage(), $failure->reason);
         }
         $where = $page->url === $lead->url() ? 'The address you pasted.' : 'Where the address you pasted leads to.';
         $address = new Finding('containers.0.url', $page->url, new Evidence($where, $lead->pasted), Confidence::Stated);
         $reached = $reading->isListedOnly() ? [] : ['containers.0.url' => $address, 'accessed' => self::accessed($today)];
 
-        return new Reading($reading->kind, $page->url, [...$reading->findings, ...$reached], $reading->remarks, $reading->copy);
+        $findings = [...$reading->findings, ...$reached];
+
+        return Outcome::reading(new Reading($reading->kind, $page->url, $findings, $reading->remarks, $reading->copy));
     }
 
     /**
@@ -144,12 +146,14 @@ final readonly class Lookup
         return $lead;
     }
 
-    private function doi(Lead $lead, Deadline $deadline): Reading
+    private function doi(Lead $lead, Deadline $deadline): Outcome
     {
         try {
-            return $this->registry->find($lead->value, $deadline)->reading();
+            return Outcome::reading($this->registry->find($lead->value, $deadline)->reading());
         } catch (LookupFailed $failure) {
-            return self::failed(['kind' => 'journal-article', 'containers' => [['doi' => $lead->value]]], '', $failure->getMessage());
+            $known = ['kind' => 'journal-article', 'containers' => [['doi' => $lead->value]]];
+
+            return self::failed($known, '', $failure->getMessage(), $failure->reason);
         }
     }
 
@@ -158,11 +162,19 @@ final readonly class Lookup
         try {
             $records = $this->catalogue->byIsbn($lead->value, $deadline);
         } catch (LookupFailed $failure) {
-            return Outcome::reading(self::failed(['kind' => 'book', 'isbn' => $lead->value], '', $failure->getMessage()));
+            $known = ['kind' => 'book', 'isbn' => $lead->value];
+
+            return self::failed($known, '', $failure->getMessage(), $failure->reason);
         }
 
         return match (count($records)) {
-            0 => Outcome::reading(self::failed(['kind' => 'book', 'isbn' => $lead->value], '', 'The library catalogue has no book with this ISBN. Fill in the fields from the title page and the back of it.')),
+            0 => self::failed(
+                ['kind' => 'book', 'isbn' => $lead->value],
+                '',
+                'The library catalogue has no book with this ISBN. Fill in the fields from the title page and the back '
+                    .'of it.',
+                Reason::NoMatch,
+            ),
             1 => Outcome::reading(self::whole($records[0]->reading())),
             default => Outcome::choice(array_map(static fn (CatalogueRecord $record): Candidate => Candidate::book($record, ''), $records)),
         };
@@ -203,20 +215,22 @@ final readonly class Lookup
             try {
                 $candidates = [...$candidates, ...$ask()];
             } catch (LookupFailed $failure) {
-                $silent[$name] = $failure->getMessage();
+                $silent[$name] = $failure;
             }
         }
         if ($candidates === []) {
             $known = ['kind' => 'other', 'title' => ['main' => $lead->value], 'contributors' => array_map(static fn (Contributor $one): array => $one->toArray(), Bylines::contributors($lead->author))];
             $searched = implode(' and ', array_keys(array_diff_key($places, $silent)));
+            $why = array_map(static fn (LookupFailed $one): string => $one->getMessage(), $silent);
+            $reason = count($silent) === count($places) ? reset($silent)->reason : Reason::NoMatch;
 
-            return Outcome::reading(self::failed($known, '', match (count($silent)) {
+            return self::failed($known, '', match (count($silent)) {
                 0 => "Nothing called “{$words}” was found, neither among books nor among articles. Look for it in "
                     .'other words, paste the address of its page, or say here what kind of source it is and fill in '
                     .'its fields.',
-                1 => "Nothing called “{$words}” was found among {$searched}. ".implode(' ', $silent),
-                default => 'Titles cannot be looked up just now. '.implode(' ', array_unique($silent)),
-            }));
+                1 => "Nothing called “{$words}” was found among {$searched}. ".implode(' ', $why),
+                default => 'Titles cannot be looked up just now. '.implode(' ', array_unique($why)),
+            }, $reason);
         }
         usort($candidates, static fn (Candidate $a, Candidate $b): int => $b->nearness <=> $a->nearness);
 
@@ -230,10 +244,13 @@ final readonly class Lookup
     }
 
     /** @param  array<string, mixed>  $known  the source as far as the lead itself tells it */
-    private static function failed(array $known, string $url, string $sentence): Reading
+    private static function failed(array $known, string $url, string $sentence, Reason $reason): Outcome
     {
         $reading = Reading::of(Source::fromArray($known, Kinds::all()), 'What you pasted.');
 
-        return new Reading($reading->kind, $url, $reading->findings, [new Remark('lookup-failed', $url !== '' ? 'containers.0.url' : 'title.main', $sentence)], [], $reading->base);
+        $remark = new Remark('lookup-failed', $url !== '' ? 'containers.0.url' : 'title.main', $sentence);
+        $told = new Reading($reading->kind, $url, $reading->findings, [$remark], [], $reading->base);
+
+        return Outcome::failed($told, $reason);
     }
 }

@@ -13,9 +13,20 @@ final readonly class Outcome
      * @param  list<Reading>  $readings  to be added as they are
      * @param  list<Candidate>  $candidates  to choose from
      * @param  ?Reading  $citation  a finished citation taken apart, to be shown beside our own
+     * @param  ?Reason  $failure  why the one reading holds no more than what was pasted
      */
-    private function __construct(public array $readings = [], public array $candidates = [], public ?Reading $citation = null)
+    private function __construct(
+        public array $readings = [],
+        public array $candidates = [],
+        public ?Reading $citation = null,
+        public ?Reason $failure = null,
+    ) {
+    }
+
+    /** What the lead itself tells, where no more was to be had. */
+    public static function failed(Reading $known, Reason $reason): self
     {
+        return new self([$known], failure: $reason);
     }
 
     public static function reading(Reading ...$readings): self

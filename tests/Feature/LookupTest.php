@@ -356,6 +356,7 @@ final class LookupTest extends AppTestCase
         self::assertSame(['added', 'added', 'failed', 'choice', 'added'], array_column($rows, 'state'));
         self::assertSame([$id], array_values(array_unique(array_column($rows, 'batch'))));
         self::assertStringContainsString('error 503', $rows[2]['sentence']);
+        self::assertSame('site-trouble', $rows[2]['reason']);
         self::assertCount(3, $this->lines($paper));
         $this->start($paper, $leads, $id)->assertStatus(202);
         self::assertCount(3, $this->lines($paper), 'Asking twice with one id adds nothing.');
