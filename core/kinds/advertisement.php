@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'advertisement',
     label: 'Advertisement',
     group: 'Pictures',
-    words: 'ad,advert,commercial,poster,advertising',
+    searchTerms: 'ad,advert,commercial,poster,advertising',
     csl: 'graphic',
-    shape: Shape::Part,
+    containment: Containment::PartOf,
     fields: [
         ['contributors', 'Company or product'],
         ['title.main!', 'Title, or a description'],
@@ -23,5 +23,5 @@ return new Kind(
         'language',
         'annotation',
     ],
-    note: 'Advertisement',
+    bracketDescription: 'Advertisement',
 );

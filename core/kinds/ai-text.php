@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'ai-text',
     label: 'Text from a generative AI tool',
     group: 'Web',
-    words: 'ai,chatbot,generated,prompt,language model,assistant',
+    searchTerms: 'ai,chatbot,generated,prompt,language model,assistant',
     csl: 'software',
-    shape: Shape::Online,
+    containment: Containment::OnSite,
     fields: [
         ['title.main!', 'What you asked (the prompt)', 'Explain how a tide mill keeps time'],
         ['containers.0.title!', 'Name of the tool', 'Pelican Chat'],
@@ -22,5 +22,5 @@ return new Kind(
         'language',
         'annotation',
     ],
-    note: 'Large language model',
+    bracketDescription: 'Large language model',
 );

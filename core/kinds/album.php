@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'album',
     label: 'Album',
     group: 'Sound and moving image',
-    words: 'album,record,music,cd',
+    searchTerms: 'album,record,music,cd',
     csl: 'song',
-    shape: Shape::Whole,
+    containment: Containment::SelfContained,
     fields: [
         ['contributors!', 'Performer or composer'],
         'title.main!',
@@ -23,8 +23,8 @@ return new Kind(
         'language',
         'annotation',
     ],
-    reaches: [],
-    note: 'Album',
-    leads: [[Role::Author, Role::Composer], [Role::Performer]],
+    accessMethods: [],
+    bracketDescription: 'Album',
+    primaryRoles: [[Role::Author, Role::Composer], [Role::Performer]],
     roles: [Role::Performer, Role::Composer, Role::Author, Role::Producer],
 );

@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'app',
     label: 'App for a phone or tablet',
     group: 'Research and public documents',
-    words: 'app,mobile app,phone,tablet,application',
+    searchTerms: 'app,mobile app,phone,tablet,application',
     csl: 'software',
-    shape: Shape::Whole,
+    containment: Containment::SelfContained,
     fields: [
         'contributors+',
         ['title.main!', 'Name of the app'],
@@ -23,6 +23,6 @@ return new Kind(
         'language',
         'annotation',
     ],
-    note: 'Mobile app',
-    reaches: [],
+    bracketDescription: 'Mobile app',
+    accessMethods: [],
 );

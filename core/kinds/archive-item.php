@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\AccessMethod;
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
-use Bibrel\Core\Source\Reach;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'archive-item',
     label: 'Letter, manuscript or object in an archive',
     group: 'Research and public documents',
-    words: 'archive,manuscript,primary source,diary,document',
+    searchTerms: 'archive,manuscript,primary source,diary,document',
     csl: 'manuscript',
-    shape: Shape::Whole,
+    containment: Containment::SelfContained,
     fields: [
         'contributors+',
         ['title.main!', 'Title, or a description'],
@@ -23,5 +23,5 @@ return new Kind(
         'language',
         'annotation',
     ],
-    reaches: [Reach::InPerson, Reach::Web],
+    accessMethods: [AccessMethod::InPerson, AccessMethod::Web],
 );

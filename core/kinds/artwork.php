@@ -2,18 +2,18 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\AccessMethod;
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
-use Bibrel\Core\Source\Reach;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'artwork',
     label: 'Painting, sculpture or other artwork',
     group: 'Pictures',
-    words: 'painting,sculpture,drawing,art,print,museum,statue',
+    searchTerms: 'painting,sculpture,drawing,art,print,museum,statue',
     csl: 'graphic',
-    shape: Shape::Whole,
+    containment: Containment::SelfContained,
     fields: [
         ['contributors+', 'Artist'],
         ['title.main!', 'Title, or a description'],
@@ -30,7 +30,7 @@ return new Kind(
         'language',
         'annotation',
     ],
-    reaches: [Reach::InPerson, Reach::Web, Reach::Print, Reach::Database],
-    leads: [[Role::Artist, Role::Author, Role::Photographer]],
+    accessMethods: [AccessMethod::InPerson, AccessMethod::Web, AccessMethod::Print, AccessMethod::Database],
+    primaryRoles: [[Role::Artist, Role::Author, Role::Photographer]],
     roles: [Role::Artist],
 );

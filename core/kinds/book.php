@@ -2,18 +2,18 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'book',
     label: 'Book',
     group: 'Books',
-    words: 'novel,textbook,paperback,hardcover,print book,monograph,translation,translated book,volume,multivolume,reprint,republished,anonymous,foreign language,biography,memoir,poetry book',
+    searchTerms: 'novel,textbook,paperback,hardcover,print book,monograph,translation,translated book,volume,multivolume,reprint,republished,anonymous,foreign language,biography,memoir,poetry book',
     csl: 'book',
-    shape: Shape::Whole,
+    containment: Containment::SelfContained,
     fields: [
         'contributors+',
         'title.main!',

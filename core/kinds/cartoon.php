@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'cartoon',
     label: 'Cartoon or comic strip',
     group: 'Pictures',
-    words: 'cartoon,comic strip,drawing',
+    searchTerms: 'cartoon,comic strip,drawing',
     csl: 'graphic',
-    shape: Shape::Part,
+    containment: Containment::PartOf,
     fields: [
         'contributors+',
         ['title.main!', 'Title, or a description'],
@@ -24,7 +24,7 @@ return new Kind(
         'language',
         'annotation',
     ],
-    note: 'Cartoon',
-    leads: [[Role::Artist, Role::Author]],
+    bracketDescription: 'Cartoon',
+    primaryRoles: [[Role::Artist, Role::Author]],
     roles: [Role::Artist, Role::Author],
 );

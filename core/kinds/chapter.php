@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'chapter',
     label: 'Chapter, essay, story or poem in a book',
     group: 'Books',
-    words: 'chapter,essay,short story,story,poem,anthology,part of a book,textbook section,speech in a book',
+    searchTerms: 'chapter,essay,short story,story,poem,anthology,part of a book,textbook section,speech in a book',
     csl: 'chapter',
-    shape: Shape::Part,
+    containment: Containment::PartOf,
     fields: [
         'contributors+',
         ['title.main!', 'Title of the part'],

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'class-notes',
     label: 'Class notes or handout',
     group: 'People',
-    words: 'notes,handout,class,worksheet,course material',
+    searchTerms: 'notes,handout,class,worksheet,course material',
     csl: 'document',
-    shape: Shape::Online,
+    containment: Containment::OnSite,
     fields: [
         ['contributors!', 'Teacher'],
         ['title.main!', 'Title, or a description'],
@@ -23,6 +23,6 @@ return new Kind(
         'language',
         'annotation',
     ],
-    note: 'Class handout',
+    bracketDescription: 'Class handout',
     roles: [Role::Author],
 );

@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'conference-paper',
     label: 'Conference paper in proceedings',
     group: 'Research and public documents',
-    words: 'conference,proceedings,paper',
+    searchTerms: 'conference,proceedings,paper',
     csl: 'paper-conference',
-    shape: Shape::Part,
+    containment: Containment::PartOf,
     fields: [
         'contributors!',
         ['title.main!', 'Title of the paper'],

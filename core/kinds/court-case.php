@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'court-case',
     label: 'Court case',
     group: 'Research and public documents',
-    words: 'court,case,lawsuit,trial,judgment,verdict,law',
+    searchTerms: 'court,case,lawsuit,trial,judgment,verdict,law',
     csl: 'legal_case',
-    shape: Shape::Law,
+    containment: Containment::Law,
     fields: [
         ['contributors!', 'Court', 'Northmere Supreme Court'],
         ['title.main!', 'Name of the case', 'Brook v. Harbour Board'],

@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'data-set',
     label: 'Data set',
     group: 'Research and public documents',
-    words: 'data,dataset,statistics,numbers,table',
+    searchTerms: 'data,dataset,statistics,numbers,table',
     csl: 'dataset',
-    shape: Shape::Whole,
+    containment: Containment::SelfContained,
     fields: [
         'contributors!',
         'title.main!',
@@ -24,6 +24,6 @@ return new Kind(
         'language',
         'annotation',
     ],
-    reaches: [],
-    note: 'Data set',
+    accessMethods: [],
+    bracketDescription: 'Data set',
 );

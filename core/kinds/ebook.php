@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\AccessMethod;
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
-use Bibrel\Core\Source\Reach;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'ebook',
     label: 'E-book',
     group: 'Books',
-    words: 'e-book,ebook,reader,digital book,device',
+    searchTerms: 'e-book,ebook,reader,digital book,device',
     csl: 'book',
-    shape: Shape::Whole,
+    containment: Containment::SelfContained,
     fields: [
         'contributors+',
         'title.main!',
@@ -33,5 +33,5 @@ return new Kind(
         'language',
         'annotation',
     ],
-    reaches: [Reach::App, Reach::Web, Reach::Database],
+    accessMethods: [AccessMethod::App, AccessMethod::Web, AccessMethod::Database],
 );

@@ -2,24 +2,24 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'edited-collection',
     label: 'Edited collection',
     group: 'Books',
-    words: 'anthology,collection,editor,reader',
+    searchTerms: 'anthology,collection,editor,reader',
     csl: 'book',
-    shape: Shape::Whole,
+    containment: Containment::SelfContained,
     fields: [
         'contributors!',
         'title.main!',
         'title.subtitle',
         ...FieldLists::BOOK,
     ],
-    leads: [[Role::Editor], [Role::Compiler], [Role::Author]],
+    primaryRoles: [[Role::Editor], [Role::Compiler], [Role::Author]],
     roles: [Role::Editor, Role::Compiler, Role::Translator],
 );

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'email',
     label: 'E-mail, letter or message',
     group: 'People',
-    words: 'e-mail,email,mail,letter,message,text',
+    searchTerms: 'e-mail,email,mail,letter,message,text',
     csl: 'personal_communication',
-    shape: Shape::Message,
+    containment: Containment::PersonalCommunication,
     fields: [
         ['contributors!', 'Who wrote it'],
         ['title.main', 'Subject'],

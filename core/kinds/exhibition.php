@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'exhibition',
     label: 'Exhibition',
     group: 'Sound and moving image',
-    words: 'exhibition,exhibit,museum,show,display,gallery',
+    searchTerms: 'exhibition,exhibit,museum,show,display,gallery',
     csl: 'event',
-    shape: Shape::Whole,
+    containment: Containment::SelfContained,
     fields: [
         'contributors',
         ['title.main!', 'Title of the exhibition'],
@@ -22,8 +22,8 @@ return new Kind(
         'language',
         'annotation',
     ],
-    note: 'Exhibition',
-    leads: [[Role::Author]],
+    bracketDescription: 'Exhibition',
+    primaryRoles: [[Role::Author]],
     roles: [Role::Curator, Role::Artist, Role::Author],
-    reaches: [],
+    accessMethods: [],
 );

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'film',
     label: 'Film',
     group: 'Sound and moving image',
-    words: 'movie,cinema,documentary,dvd,stream,scene,commentary',
+    searchTerms: 'movie,cinema,documentary,dvd,stream,scene,commentary',
     csl: 'motion_picture',
-    shape: Shape::Whole,
+    containment: Containment::SelfContained,
     fields: [
         'contributors+',
         'title.main!',
@@ -25,9 +25,9 @@ return new Kind(
         'language',
         'annotation',
     ],
-    reaches: [],
-    note: 'Film',
-    leads: [[Role::Author]],
+    accessMethods: [],
+    bracketDescription: 'Film',
+    primaryRoles: [[Role::Author]],
     roles: [Role::Director, Role::Writer, Role::Producer, Role::Performer, Role::Composer, Role::Narrator],
     rank: 11,
 );

@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'forum-post',
     label: 'Forum post or comment',
     group: 'Web',
-    words: 'forum,comment,thread,reply,discussion,message board',
+    searchTerms: 'forum,comment,thread,reply,discussion,message board',
     csl: 'post',
-    shape: Shape::Online,
+    containment: Containment::OnSite,
     fields: [
         'contributors+',
         ['title.main!', 'Subject'],
@@ -22,5 +22,5 @@ return new Kind(
         'language',
         'annotation',
     ],
-    note: 'Online forum post',
+    bracketDescription: 'Online forum post',
 );

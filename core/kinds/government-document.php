@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'government-document',
     label: 'Government document',
     group: 'Research and public documents',
-    words: 'government,ministry,department,agency,parliament,law,official',
+    searchTerms: 'government,ministry,department,agency,parliament,law,official',
     csl: 'report',
-    shape: Shape::Whole,
+    containment: Containment::SelfContained,
     fields: [
         ['contributors!', 'Government body'],
         'title.main!',

@@ -2,18 +2,18 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'graphic-novel',
     label: 'Graphic novel or comic book',
     group: 'Books',
-    words: 'comic,graphic novel,manga,comics',
+    searchTerms: 'comic,graphic novel,manga,comics',
     csl: 'book',
-    shape: Shape::Whole,
+    containment: Containment::SelfContained,
     fields: [
         'contributors+',
         'title.main!',
@@ -21,6 +21,6 @@ return new Kind(
         'title.translated',
         ...FieldLists::BOOK,
     ],
-    note: 'Graphic novel',
+    bracketDescription: 'Graphic novel',
     roles: [Role::Author, Role::Illustrator, Role::Translator, Role::Editor],
 );

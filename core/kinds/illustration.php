@@ -2,18 +2,18 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\AccessMethod;
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
-use Bibrel\Core\Source\Reach;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'illustration',
     label: 'Illustration, chart or infographic',
     group: 'Pictures',
-    words: 'picture,image,pic,infographic,chart,graph,diagram,figure,screenshot',
+    searchTerms: 'picture,image,pic,infographic,chart,graph,diagram,figure,screenshot',
     csl: 'figure',
-    shape: Shape::Whole,
+    containment: Containment::SelfContained,
     fields: [
         'contributors+',
         ['title.main!', 'Title, or a description'],
@@ -30,9 +30,9 @@ return new Kind(
         'language',
         'annotation',
     ],
-    note: 'Infographic',
-    reaches: [Reach::Web, Reach::InPerson, Reach::Print, Reach::Database],
-    leads: [[Role::Author, Role::Artist]],
+    bracketDescription: 'Infographic',
+    accessMethods: [AccessMethod::Web, AccessMethod::InPerson, AccessMethod::Print, AccessMethod::Database],
+    primaryRoles: [[Role::Author, Role::Artist]],
     roles: [Role::Author, Role::Artist],
     rank: 14,
 );

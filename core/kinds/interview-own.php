@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'interview-own',
     label: 'Interview you did yourself',
     group: 'People',
-    words: 'interview,personal interview,conversation,phone',
+    searchTerms: 'interview,personal interview,conversation,phone',
     csl: 'interview',
-    shape: Shape::Message,
+    containment: Containment::PersonalCommunication,
     fields: [
         ['contributors!', 'Person you talked to'],
         ['containers.0.date!', 'Day'],
@@ -20,6 +20,6 @@ return new Kind(
         'language',
         'annotation',
     ],
-    leads: [[Role::Interviewee, Role::Author]],
+    primaryRoles: [[Role::Interviewee, Role::Author]],
     roles: [Role::Interviewee, Role::Interviewer],
 );

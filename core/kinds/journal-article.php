@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'journal-article',
     label: 'Journal article',
     group: 'Articles',
-    words: 'journal,scholarly,academic,paper,study,peer reviewed,database,article in press,ahead of print,reprint',
+    searchTerms: 'journal,scholarly,academic,paper,study,peer reviewed,database,article in press,ahead of print,reprint',
     csl: 'article-journal',
-    shape: Shape::Article,
+    containment: Containment::InPeriodical,
     fields: [
         'contributors+',
         ['title.main!', 'Title of the article'],

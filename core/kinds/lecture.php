@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'lecture',
     label: 'Lecture, speech or talk',
     group: 'Sound and moving image',
-    words: 'lecture,speech,talk,class,presentation,keynote',
+    searchTerms: 'lecture,speech,talk,class,presentation,keynote',
     csl: 'speech',
-    shape: Shape::Online,
+    containment: Containment::OnSite,
     fields: [
         ['contributors!', 'Speaker'],
         'title.main!',
@@ -25,7 +25,7 @@ return new Kind(
         'language',
         'annotation',
     ],
-    note: 'Lecture',
-    leads: [[Role::Speaker, Role::Author]],
+    bracketDescription: 'Lecture',
+    primaryRoles: [[Role::Speaker, Role::Author]],
     roles: [Role::Speaker],
 );

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'live-performance',
     label: 'Live performance or concert',
     group: 'Sound and moving image',
-    words: 'play,theatre,concert,opera,dance,show,musical,performance,recital',
+    searchTerms: 'play,theatre,concert,opera,dance,show,musical,performance,recital',
     csl: 'performance',
-    shape: Shape::Whole,
+    containment: Containment::SelfContained,
     fields: [
         'contributors',
         'title.main!',
@@ -22,8 +22,8 @@ return new Kind(
         'language',
         'annotation',
     ],
-    reaches: [],
-    note: 'Live performance',
-    leads: [[Role::Author]],
+    accessMethods: [],
+    bracketDescription: 'Live performance',
+    primaryRoles: [[Role::Author]],
     roles: [Role::Director, Role::Conductor, Role::Composer, Role::Performer, Role::Author, Role::Curator],
 );

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'magazine-article',
     label: 'Magazine article',
     group: 'Articles',
-    words: 'magazine,feature,periodical,archive',
+    searchTerms: 'magazine,feature,periodical,archive',
     csl: 'article-magazine',
-    shape: Shape::Article,
+    containment: Containment::InPeriodical,
     fields: [
         'contributors+',
         ['title.main!', 'Title of the article'],

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\AccessMethod;
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
-use Bibrel\Core\Source\Reach;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'map',
     label: 'Map',
     group: 'Pictures',
-    words: 'map,atlas,chart,plan',
+    searchTerms: 'map,atlas,chart,plan',
     csl: 'map',
-    shape: Shape::Whole,
+    containment: Containment::SelfContained,
     fields: [
         'contributors+',
         'title.main!',
@@ -29,6 +29,6 @@ return new Kind(
         'language',
         'annotation',
     ],
-    note: 'Map',
-    reaches: [Reach::Web, Reach::InPerson, Reach::Print, Reach::Database],
+    bracketDescription: 'Map',
+    accessMethods: [AccessMethod::Web, AccessMethod::InPerson, AccessMethod::Print, AccessMethod::Database],
 );

@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'newspaper-article',
     label: 'Newspaper article',
     group: 'Articles',
-    words: 'newspaper,news,daily,press,editorial,letter to the editor',
+    searchTerms: 'newspaper,news,daily,press,editorial,letter to the editor',
     csl: 'article-newspaper',
-    shape: Shape::Article,
+    containment: Containment::InPeriodical,
     fields: [
         'contributors+',
         ['title.main!', 'Title of the article'],

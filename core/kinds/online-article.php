@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'online-article',
     label: 'Article on a website',
     group: 'Web',
-    words: 'article,web article,news site,story,online news,feature',
+    searchTerms: 'article,web article,news site,story,online news,feature',
     csl: 'webpage',
-    shape: Shape::Online,
+    containment: Containment::OnSite,
     fields: [
         'contributors+',
         ['title.main!', 'Headline'],

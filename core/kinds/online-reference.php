@@ -2,18 +2,18 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\AccessMethod;
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
-use Bibrel\Core\Source\Reach;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'online-reference',
     label: 'Entry in an online encyclopedia or dictionary',
     group: 'Web',
-    words: 'encyclopedia,dictionary,definition,lexicon,thesaurus,reference',
+    searchTerms: 'encyclopedia,dictionary,definition,lexicon,thesaurus,reference',
     csl: 'entry-encyclopedia',
-    shape: Shape::Part,
+    containment: Containment::PartOf,
     fields: [
         'contributors',
         ['title.main!', 'Word or title of the entry'],
@@ -22,5 +22,5 @@ return new Kind(
         'containers.0.edition',
         ...FieldLists::WEB,
     ],
-    reaches: [Reach::Web, Reach::Database],
+    accessMethods: [AccessMethod::Web, AccessMethod::Database],
 );

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'online-video',
     label: 'Online video',
     group: 'Sound and moving image',
-    words: 'video,clip,vlog,channel,stream',
+    searchTerms: 'video,clip,vlog,channel,stream',
     csl: 'motion_picture',
-    shape: Shape::Online,
+    containment: Containment::OnSite,
     fields: [
         'contributors',
         ['title.main!', 'Title of the video'],
@@ -23,8 +23,8 @@ return new Kind(
         'language',
         'annotation',
     ],
-    note: 'Video',
-    leads: [[Role::Author, Role::Creator]],
+    bracketDescription: 'Video',
+    primaryRoles: [[Role::Author, Role::Creator]],
     roles: [Role::Uploader, Role::Author, Role::Director],
     rank: 7,
 );

@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'pamphlet',
     label: 'Brochure, pamphlet or handout',
     group: 'Research and public documents',
-    words: 'brochure,pamphlet,leaflet,flyer,handout',
+    searchTerms: 'brochure,pamphlet,leaflet,flyer,handout',
     csl: 'pamphlet',
-    shape: Shape::Whole,
+    containment: Containment::SelfContained,
     fields: [
         'contributors+',
         'title.main!',
@@ -23,5 +23,5 @@ return new Kind(
         'language',
         'annotation',
     ],
-    note: 'Brochure',
+    bracketDescription: 'Brochure',
 );

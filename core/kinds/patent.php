@@ -2,18 +2,18 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\AccessMethod;
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
-use Bibrel\Core\Source\Reach;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'patent',
     label: 'Patent',
     group: 'Research and public documents',
-    words: 'patent,invention,inventor',
+    searchTerms: 'patent,invention,inventor',
     csl: 'patent',
-    shape: Shape::Whole,
+    containment: Containment::SelfContained,
     fields: [
         ['contributors!', 'Inventor'],
         'title.main!',
@@ -25,7 +25,7 @@ return new Kind(
         'language',
         'annotation',
     ],
-    leads: [[Role::Inventor, Role::Author]],
+    primaryRoles: [[Role::Inventor, Role::Author]],
     roles: [Role::Inventor],
-    reaches: [Reach::Web, Reach::Print],
+    accessMethods: [AccessMethod::Web, AccessMethod::Print],
 );

@@ -2,18 +2,18 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\AccessMethod;
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
-use Bibrel\Core\Source\Reach;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'photograph',
     label: 'Photograph',
     group: 'Pictures',
-    words: 'photo,picture,pic,image,snapshot',
+    searchTerms: 'photo,picture,pic,image,snapshot',
     csl: 'graphic',
-    shape: Shape::Whole,
+    containment: Containment::SelfContained,
     fields: [
         ['contributors+', 'Photographer'],
         ['title.main!', 'Title, or a description'],
@@ -30,9 +30,9 @@ return new Kind(
         'language',
         'annotation',
     ],
-    note: 'Photograph',
-    reaches: [Reach::Web, Reach::InPerson, Reach::Print, Reach::Database],
-    leads: [[Role::Photographer, Role::Author, Role::Artist]],
+    bracketDescription: 'Photograph',
+    accessMethods: [AccessMethod::Web, AccessMethod::InPerson, AccessMethod::Print, AccessMethod::Database],
+    primaryRoles: [[Role::Photographer, Role::Author, Role::Artist]],
     roles: [Role::Photographer],
     rank: 9,
 );

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'podcast-episode',
     label: 'Podcast episode',
     group: 'Sound and moving image',
-    words: 'podcast,episode,audio,interview show,radio',
+    searchTerms: 'podcast,episode,audio,interview show,radio',
     csl: 'song',
-    shape: Shape::Part,
+    containment: Containment::PartOf,
     fields: [
         'contributors',
         ['title.main!', 'Title of the episode'],
@@ -26,8 +26,8 @@ return new Kind(
         'language',
         'annotation',
     ],
-    reaches: [],
-    note: 'Audio podcast episode',
-    leads: [[Role::Author]],
+    accessMethods: [],
+    bracketDescription: 'Audio podcast episode',
+    primaryRoles: [[Role::Author]],
     roles: [Role::Host, Role::Author, Role::Producer, Role::Narrator],
 );

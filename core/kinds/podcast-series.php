@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'podcast-series',
     label: 'Podcast series',
     group: 'Sound and moving image',
-    words: 'podcast,series,show,audio',
+    searchTerms: 'podcast,series,show,audio',
     csl: 'song',
-    shape: Shape::Whole,
+    containment: Containment::SelfContained,
     fields: [
         'contributors',
         ['title.main!', 'Name of the podcast'],
@@ -23,8 +23,8 @@ return new Kind(
         'language',
         'annotation',
     ],
-    reaches: [],
-    note: 'Audio podcast',
-    leads: [[Role::Author]],
+    accessMethods: [],
+    bracketDescription: 'Audio podcast',
+    primaryRoles: [[Role::Author]],
     roles: [Role::Host, Role::ExecutiveProducer, Role::Producer],
 );

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'poster',
     label: 'Conference poster or session',
     group: 'Research and public documents',
-    words: 'poster,conference,session,presentation,symposium,panel',
+    searchTerms: 'poster,conference,session,presentation,symposium,panel',
     csl: 'speech',
-    shape: Shape::Online,
+    containment: Containment::OnSite,
     fields: [
         ['contributors!', 'Who presented it'],
         'title.main!',
@@ -25,8 +25,8 @@ return new Kind(
         'language',
         'annotation',
     ],
-    note: 'Poster presentation',
-    leads: [[Role::Speaker, Role::Author]],
+    bracketDescription: 'Poster presentation',
+    primaryRoles: [[Role::Speaker, Role::Author]],
     roles: [Role::Author],
-    reaches: [],
+    accessMethods: [],
 );

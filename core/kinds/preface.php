@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'preface',
     label: 'Introduction, preface, foreword or afterword',
     group: 'Books',
-    words: 'introduction,preface,foreword,afterword',
+    searchTerms: 'introduction,preface,foreword,afterword',
     csl: 'chapter',
-    shape: Shape::Part,
+    containment: Containment::PartOf,
     fields: [
         'contributors!',
         ['title.main!', 'What it is called', 'Introduction'],

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'preprint',
     label: 'Preprint',
     group: 'Research and public documents',
-    words: 'preprint,manuscript,working paper,early version',
+    searchTerms: 'preprint,manuscript,working paper,early version',
     csl: 'article',
-    shape: Shape::Online,
+    containment: Containment::OnSite,
     fields: [
         'contributors!',
         'title.main!',
@@ -27,6 +27,6 @@ return new Kind(
         'language',
         'annotation',
     ],
-    reaches: [],
+    accessMethods: [],
     roles: [Role::Author],
 );

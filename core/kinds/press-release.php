@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'press-release',
     label: 'Press release',
     group: 'Research and public documents',
-    words: 'press release,news release,statement',
+    searchTerms: 'press release,news release,statement',
     csl: 'document',
-    shape: Shape::Online,
+    containment: Containment::OnSite,
     fields: [
         'contributors!',
         'title.main!',
@@ -24,6 +24,6 @@ return new Kind(
         'language',
         'annotation',
     ],
-    note: 'Press release',
+    bracketDescription: 'Press release',
     roles: [Role::Author],
 );

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'radio-episode',
     label: 'Radio programme',
     group: 'Sound and moving image',
-    words: 'radio,broadcast,programme,show',
+    searchTerms: 'radio,broadcast,programme,show',
     csl: 'broadcast',
-    shape: Shape::Part,
+    containment: Containment::PartOf,
     fields: [
         'contributors',
         ['title.main!', 'Title of the episode'],
@@ -24,8 +24,8 @@ return new Kind(
         'language',
         'annotation',
     ],
-    reaches: [],
-    note: 'Radio broadcast',
-    leads: [[Role::Author]],
+    accessMethods: [],
+    bracketDescription: 'Radio broadcast',
+    primaryRoles: [[Role::Author]],
     roles: [Role::Host, Role::Author, Role::Producer, Role::Performer],
 );

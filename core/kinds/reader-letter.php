@@ -2,22 +2,22 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'reader-letter',
     label: 'Letter to the editor',
     group: 'Articles',
-    words: 'letter to the editor,readers letter,opinion',
+    searchTerms: 'letter to the editor,readers letter,opinion',
     csl: 'article-newspaper',
-    shape: Shape::Article,
+    containment: Containment::InPeriodical,
     fields: [
         'contributors!',
         ['title.main!', 'Headline of the letter'],
         ['containers.0.title!', 'Newspaper or magazine'],
         ...FieldLists::PERIODICAL,
     ],
-    note: 'Letter to the editor',
+    bracketDescription: 'Letter to the editor',
 );

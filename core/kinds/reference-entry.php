@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'reference-entry',
     label: 'Entry in a printed reference book',
     group: 'Books',
-    words: 'encyclopedia,dictionary,lexicon,entry,definition',
+    searchTerms: 'encyclopedia,dictionary,lexicon,entry,definition',
     csl: 'entry-encyclopedia',
-    shape: Shape::Part,
+    containment: Containment::PartOf,
     fields: [
         'contributors',
         ['title.main!', 'Word or title of the entry'],

@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'report',
     label: 'Report',
     group: 'Research and public documents',
-    words: 'report,white paper,study,lab report,organisation,agency,government',
+    searchTerms: 'report,white paper,study,lab report,organisation,agency,government',
     csl: 'report',
-    shape: Shape::Whole,
+    containment: Containment::SelfContained,
     fields: [
         'contributors!',
         'title.main!',

@@ -2,18 +2,18 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'review',
     label: 'Review of something',
     group: 'Articles',
-    words: 'review,critique,book review,film review',
+    searchTerms: 'review,critique,book review,film review',
     csl: 'review',
-    shape: Shape::Article,
+    containment: Containment::InPeriodical,
     fields: [
         'contributors+',
         ['title.main!', 'Title of the article'],

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'scripture',
     label: 'Scripture or another classic',
     group: 'Books',
-    words: 'bible,holy book,sacred text,scripture,classic,ancient',
+    searchTerms: 'bible,holy book,sacred text,scripture,classic,ancient',
     csl: 'book',
-    shape: Shape::Whole,
+    containment: Containment::SelfContained,
     fields: [
         'contributors',
         ['title.main!', 'Title of the edition'],

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'slides',
     label: 'Slides',
     group: 'Sound and moving image',
-    words: 'slides,slideshow,presentation,deck',
+    searchTerms: 'slides,slideshow,presentation,deck',
     csl: 'speech',
-    shape: Shape::Online,
+    containment: Containment::OnSite,
     fields: [
         'contributors!',
         'title.main!',
@@ -24,6 +24,6 @@ return new Kind(
         'language',
         'annotation',
     ],
-    note: 'Slides',
+    bracketDescription: 'Slides',
     roles: [Role::Author],
 );

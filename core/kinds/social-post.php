@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'social-post',
     label: 'Social media post',
     group: 'Web',
-    words: 'post,social,microblog,thread,status,photo post,short message',
+    searchTerms: 'post,social,microblog,thread,status,photo post,short message',
     csl: 'post',
-    shape: Shape::Online,
+    containment: Containment::OnSite,
     fields: [
         'contributors!',
         ['title.main!', 'Text of the post (or a description)'],
@@ -23,5 +23,5 @@ return new Kind(
         'language',
         'annotation',
     ],
-    note: 'Post',
+    bracketDescription: 'Post',
 );

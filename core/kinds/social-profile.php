@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'social-profile',
     label: 'Social media profile',
     group: 'Web',
-    words: 'profile,account,page of a person,channel,bio',
+    searchTerms: 'profile,account,page of a person,channel,bio',
     csl: 'post',
-    shape: Shape::Online,
+    containment: Containment::OnSite,
     fields: [
         'contributors!',
         ['title.main!', 'Name of the profile or page'],
@@ -21,6 +21,6 @@ return new Kind(
         'language',
         'annotation',
     ],
-    note: 'Social media profile',
+    bracketDescription: 'Social media profile',
     changes: true,
 );

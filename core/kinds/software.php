@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'software',
     label: 'Software, app or video game',
     group: 'Research and public documents',
-    words: 'program,software,code,computer,tool',
+    searchTerms: 'program,software,code,computer,tool',
     csl: 'software',
-    shape: Shape::Whole,
+    containment: Containment::SelfContained,
     fields: [
         'contributors+',
         'title.main!',
@@ -23,6 +23,6 @@ return new Kind(
         'language',
         'annotation',
     ],
-    reaches: [],
-    note: 'Computer software',
+    accessMethods: [],
+    bracketDescription: 'Computer software',
 );

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'song',
     label: 'Song',
     group: 'Sound and moving image',
-    words: 'song,music,track,single,recording,lyrics',
+    searchTerms: 'song,music,track,single,recording,lyrics',
     csl: 'song',
-    shape: Shape::Part,
+    containment: Containment::PartOf,
     fields: [
         ['contributors!', 'Performer or composer'],
         ['title.main!', 'Title of the song'],
@@ -24,8 +24,8 @@ return new Kind(
         'language',
         'annotation',
     ],
-    reaches: [],
-    note: 'Song',
-    leads: [[Role::Author, Role::Composer], [Role::Performer]],
+    accessMethods: [],
+    bracketDescription: 'Song',
+    primaryRoles: [[Role::Author, Role::Composer], [Role::Performer]],
     roles: [Role::Performer, Role::Composer, Role::Author, Role::Producer],
 );

@@ -2,18 +2,18 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'special-issue',
     label: 'Special issue of a journal',
     group: 'Articles',
-    words: 'special issue,theme issue,journal issue,whole issue',
+    searchTerms: 'special issue,theme issue,journal issue,whole issue',
     csl: 'periodical',
-    shape: Shape::Article,
+    containment: Containment::InPeriodical,
     fields: [
         ['contributors+', 'Editor of the issue'],
         ['title.main!', 'Title of the issue'],
@@ -21,7 +21,7 @@ return new Kind(
         ['containers.0.title!', 'Journal', 'Journal of Coastal History'],
         ...FieldLists::PERIODICAL,
     ],
-    note: 'Special issue',
-    leads: [[Role::Editor, Role::Author]],
+    bracketDescription: 'Special issue',
+    primaryRoles: [[Role::Editor, Role::Author]],
     roles: [Role::Editor],
 );

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'standard',
     label: 'Standard',
     group: 'Research and public documents',
-    words: 'standard,norm,specification',
+    searchTerms: 'standard,norm,specification',
     csl: 'standard',
-    shape: Shape::Whole,
+    containment: Containment::SelfContained,
     fields: [
         'contributors!',
         'title.main!',

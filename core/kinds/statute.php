@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'statute',
     label: 'Law or statute',
     group: 'Research and public documents',
-    words: 'law,act,statute,bill,legislation,regulation,constitution,treaty',
+    searchTerms: 'law,act,statute,bill,legislation,regulation,constitution,treaty',
     csl: 'legislation',
-    shape: Shape::Law,
+    containment: Containment::Law,
     fields: [
         ['contributors', 'Who passed it', 'Northmere Assembly'],
         ['title.main!', 'Name of the law', 'Tide Mills Act of 2009'],

@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'thesis',
     label: 'Thesis or dissertation',
     group: 'Research and public documents',
-    words: 'thesis,dissertation,phd,masters,doctoral',
+    searchTerms: 'thesis,dissertation,phd,masters,doctoral',
     csl: 'thesis',
-    shape: Shape::Whole,
+    containment: Containment::SelfContained,
     fields: [
         'contributors!',
         'title.main!',

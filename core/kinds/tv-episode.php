@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'tv-episode',
     label: 'Television episode',
     group: 'Sound and moving image',
-    words: 'tv,episode,show,series,broadcast,programme',
+    searchTerms: 'tv,episode,show,series,broadcast,programme',
     csl: 'broadcast',
-    shape: Shape::Part,
+    containment: Containment::PartOf,
     fields: [
         'contributors',
         ['title.main!', 'Title of the episode'],
@@ -26,8 +26,8 @@ return new Kind(
         'language',
         'annotation',
     ],
-    reaches: [],
-    note: 'TV series episode',
-    leads: [[Role::Author]],
+    accessMethods: [],
+    bracketDescription: 'TV series episode',
+    primaryRoles: [[Role::Author]],
     roles: [Role::Director, Role::Writer, Role::Performer, Role::ExecutiveProducer],
 );

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'tv-series',
     label: 'Television series',
     group: 'Sound and moving image',
-    words: 'tv,show,series,season',
+    searchTerms: 'tv,show,series,season',
     csl: 'broadcast',
-    shape: Shape::Whole,
+    containment: Containment::SelfContained,
     fields: [
         'contributors',
         ['title.main!', 'Title of the series'],
@@ -23,8 +23,8 @@ return new Kind(
         'language',
         'annotation',
     ],
-    reaches: [],
-    note: 'TV series',
-    leads: [[Role::Author]],
+    accessMethods: [],
+    bracketDescription: 'TV series',
+    primaryRoles: [[Role::Author]],
     roles: [Role::ExecutiveProducer, Role::Creator, Role::Director],
 );

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'video-game',
     label: 'Video game',
     group: 'Research and public documents',
-    words: 'game,video game,computer game,app',
+    searchTerms: 'game,video game,computer game,app',
     csl: 'software',
-    shape: Shape::Whole,
+    containment: Containment::SelfContained,
     fields: [
         ['contributors', 'Studio or maker'],
         'title.main!',
@@ -24,7 +24,7 @@ return new Kind(
         'language',
         'annotation',
     ],
-    reaches: [],
-    note: 'Video game',
+    accessMethods: [],
+    bracketDescription: 'Video game',
     roles: [Role::Author, Role::Creator, Role::Director],
 );

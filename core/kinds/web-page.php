@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'web-page',
     label: 'Web page',
     group: 'Web',
-    words: 'website,webpage,site,internet,link,url,online page,about page',
+    searchTerms: 'website,webpage,site,internet,link,url,online page,about page',
     csl: 'webpage',
-    shape: Shape::Online,
+    containment: Containment::OnSite,
     fields: [
         'contributors+',
         ['title.main!', 'Page title'],

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'website',
     label: 'Whole website',
     group: 'Web',
-    words: 'website,homepage,home page,entire site,project site',
+    searchTerms: 'website,homepage,home page,entire site,project site',
     csl: 'webpage',
-    shape: Shape::Whole,
+    containment: Containment::SelfContained,
     fields: [
         'contributors+',
         ['title.main!', 'Name of the website', 'Slack Water Review'],

@@ -2,18 +2,18 @@
 
 declare(strict_types=1);
 
+use Bibrel\Core\Source\AccessMethod;
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
-use Bibrel\Core\Source\Reach;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 
 return new Kind(
     id: 'wiki-entry',
     label: 'Wiki entry',
     group: 'Web',
-    words: 'wiki,open encyclopedia,encyclopedia',
+    searchTerms: 'wiki,open encyclopedia,encyclopedia',
     csl: 'entry-encyclopedia',
-    shape: Shape::Part,
+    containment: Containment::PartOf,
     fields: [
         ['title.main!', 'Title of the entry'],
         ['containers.0.title+', 'Wiki'],
@@ -24,7 +24,7 @@ return new Kind(
         'language',
         'annotation',
     ],
-    reaches: [Reach::Web],
-    leads: [[Role::Author], [Role::Editor]],
+    accessMethods: [AccessMethod::Web],
+    primaryRoles: [[Role::Author], [Role::Editor]],
     changes: true,
 );

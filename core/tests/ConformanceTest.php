@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Tests;
 
-use Bibrel\Core\Cite\Locator;
-use Bibrel\Core\Cite\Mention;
 use Bibrel\Core\Read\CslJson;
+use Bibrel\Core\Style\CitationContext;
 use Bibrel\Core\Style\CourseRules;
-use Bibrel\Core\Style\Shown;
-use Bibrel\Core\Style\Standing;
+use Bibrel\Core\Style\EntryContext;
+use Bibrel\Core\Style\Inclusion;
+use Bibrel\Core\Style\Locator;
 use Bibrel\Core\Style\Style;
 use Bibrel\Core\Style\Styles;
 use Bibrel\Core\Write\Html;
@@ -26,8 +26,8 @@ final class ConformanceTest extends TestCase
     #[DataProvider('entries')]
     public function test_entry(string $style, array $case): void
     {
-        $course = new CourseRules(Shown::from($case['accessed'] ?? 'auto'));
-        $line = Html::line(Styles::get($style)->entry(CslJson::source($case['item']), $course, new Standing));
+        $course = new CourseRules(Inclusion::from($case['accessed'] ?? 'auto'));
+        $line = Html::line(Styles::get($style)->entry(CslJson::source($case['item']), $course, new EntryContext));
         self::assertLine($case[$style], $line);
     }
 
@@ -36,7 +36,7 @@ final class ConformanceTest extends TestCase
     public function test_citation(string $style, array $case): void
     {
         $locator = isset($case['locator']) ? Locator::parse($case['locator']) : new Locator;
-        $line = Html::line(Styles::get($style)->citation(CslJson::source($case['item']), Mention::of($locator, $case['narrative'] ?? false, $case['quoting'] ?? '', ! ($case['later'] ?? false)), new Standing));
+        $line = Html::line(Styles::get($style)->citation(CslJson::source($case['item']), CitationContext::of($locator, $case['narrative'] ?? false, $case['quoting'] ?? '', ! ($case['later'] ?? false)), new EntryContext));
         self::assertLine($case[$style], $line);
     }
 

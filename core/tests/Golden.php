@@ -5,11 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Tests;
 
 use Bibrel\Core\Check\Check;
-use Bibrel\Core\Check\Point;
-use Bibrel\Core\Cite\Locator;
-use Bibrel\Core\Cite\Mention;
 use Bibrel\Core\Page\Page;
-use Bibrel\Core\Page\PageEntry;
 use Bibrel\Core\Read\Bibtex;
 use Bibrel\Core\Read\Catalogue\RegistryRecord;
 use Bibrel\Core\Read\Catalogue\SruAnswer;
@@ -18,7 +14,6 @@ use Bibrel\Core\Read\Citation\FinishedCitation;
 use Bibrel\Core\Read\CslJson;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\Reading;
-use Bibrel\Core\Read\Remark;
 use Bibrel\Core\Read\Ris;
 use Bibrel\Core\Read\Web\WebPage;
 use Bibrel\Core\Source\Contributor;
@@ -27,9 +22,11 @@ use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Role;
 use Bibrel\Core\Source\Source;
+use Bibrel\Core\Style\CitationContext;
 use Bibrel\Core\Style\CourseRules;
-use Bibrel\Core\Style\Shown;
-use Bibrel\Core\Style\Standing;
+use Bibrel\Core\Style\EntryContext;
+use Bibrel\Core\Style\Inclusion;
+use Bibrel\Core\Style\Locator;
 use Bibrel\Core\Style\Styles;
 use Bibrel\Core\Text\Run;
 use Bibrel\Core\Write\Bibtex as BibtexWriter;
@@ -66,7 +63,7 @@ final class Golden
     {
         foreach (self::conformance() as $name => $source) {
             foreach (Styles::all() as $id => $style) {
-                $runs = $style->entry($source, new CourseRules, new Standing);
+                $runs = $style->entry($source, new CourseRules, new EntryContext);
                 yield "{$name} · {$id} · ".Html::line($runs);
                 yield "{$name} · {$id} · ".self::told($runs);
             }
@@ -79,15 +76,15 @@ final class Golden
         foreach (self::made() as $name => $source) {
             foreach (Styles::all() as $id => $style) {
                 foreach (['auto', 'always'] as $access) {
-                    $course = new CourseRules(Shown::from($access), medium: Shown::from($access));
-                    $runs = $style->entry($source, $course, new Standing);
+                    $course = new CourseRules(Inclusion::from($access), medium: Inclusion::from($access));
+                    $runs = $style->entry($source, $course, new EntryContext);
                     yield "{$name} · {$id} · {$access} · ".Html::line($runs);
                 }
                 if (str_ends_with($name, '· all')) {
                     yield "{$name} · {$id} · ".self::told($runs);
                 }
-                $mentions = [new Mention(new Locator('page', '15-7')), new Mention(new Locator('time', '1:20'), true), new Mention(first: false)];
-                $cited = array_map(static fn (Mention $one): string => Html::line($style->citation($source, $one, new Standing)), $mentions);
+                $mentions = [new CitationContext(new Locator('page', '15-7')), new CitationContext(new Locator('time', '1:20'), true), new CitationContext(first: false)];
+                $cited = array_map(static fn (CitationContext $one): string => Html::line($style->citation($source, $one, new EntryContext)), $mentions);
                 yield "{$name} · {$id} · ".implode(' | ', $cited);
             }
         }
@@ -105,7 +102,7 @@ final class Golden
         foreach (Styles::all() as $id => $style) {
             $page = Page::compose($sources, $style, new CourseRules);
             foreach ([...$page->entries, ...$page->leftOut] as $entry) {
-                yield "{$id} · {$entry->source->id} · ".self::json(array_diff_assoc((array) $entry->standing, (array) new Standing));
+                yield "{$id} · {$entry->source->id} · ".self::json(array_diff_assoc((array) $entry->context, (array) new EntryContext));
             }
         }
     }
@@ -128,9 +125,9 @@ final class Golden
     private static function forms(): iterable
     {
         foreach (Kinds::all()->list() as $kind) {
-            yield implode(' · ', [$kind->id, $kind->label, $kind->group, $kind->words, implode(',', array_map(static fn (Role $one): string => $one->value, $kind->roles))]);
+            yield implode(' · ', [$kind->id, $kind->label, $kind->group, $kind->searchTerms, implode(',', array_map(static fn (Role $one): string => $one->value, $kind->roles))]);
             foreach ($kind->fields as $field) {
-                $needs = array_map(static fn ($reach): string => $reach->value.'='.($reach->need($field)->value ?? 'none'), $kind->reaches);
+                $needs = array_map(static fn ($reach): string => $reach->value.'='.($reach->need($field)->value ?? 'none'), $kind->accessMethods);
                 yield "{$kind->id} · ".self::json(array_values($field->toArray())).' · '.implode(',', $needs);
             }
             yield "{$kind->id} · apa · ".implode(' ', array_map(static fn (Field $field): string => (string) $field->path, $kind->fieldsFor('apa')));

@@ -10,8 +10,8 @@ use Bibrel\Core\Source\PartialDate;
 use Bibrel\Core\Source\Role;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CourseRules;
+use Bibrel\Core\Style\EntryContext;
 use Bibrel\Core\Style\Rules;
-use Bibrel\Core\Style\Standing;
 use Bibrel\Core\Style\Styles;
 use Bibrel\Core\Text\Run;
 use Bibrel\Core\Write\CslJson as Writer;
@@ -110,7 +110,7 @@ final class PropertiesTest extends TestCase
     /** @return list<Run> */
     private static function runs(string $style, Source $source): array
     {
-        return Styles::get($style)->entry($source, new CourseRules, new Standing);
+        return Styles::get($style)->entry($source, new CourseRules, new EntryContext);
     }
 
     /** @return iterable<Source> */

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Bibrel\App\Http\Controllers;
 
-use Bibrel\Core\Cite\Locator;
+use Bibrel\Core\Source\AccessMethod;
 use Bibrel\Core\Source\Field;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Kinds;
-use Bibrel\Core\Source\Reach;
 use Bibrel\Core\Source\Role;
+use Bibrel\Core\Style\Locator;
 use Bibrel\Core\Style\Rule;
 use Bibrel\Core\Style\Rules;
 use Bibrel\Core\Style\Style;
@@ -45,7 +45,7 @@ final class ReferenceController
     }
 
     /** @return array<string, ?string> where a way of reaching changes how much a field matters; null where it is out of place */
-    private static function needs(Kind $kind, Reach $reach): array
+    private static function needs(Kind $kind, AccessMethod $reach): array
     {
         $needs = [];
         foreach ($kind->fields as $field) {
@@ -65,10 +65,10 @@ final class ReferenceController
             'id' => $kind->id,
             'label' => $kind->label,
             'group' => $kind->group,
-            'words' => $kind->words,
+            'searchTerms' => $kind->searchTerms,
             'roles' => array_map(static fn (Role $role): string => $role->value, $kind->roles),
             'fields' => array_map(static fn (Field $field): array => $field->toArray(), $kind->fields),
-            'reaches' => array_map(static fn (Reach $reach): array => ['id' => $reach->value, 'label' => $reach->label(), 'needs' => self::needs($kind, $reach)], $kind->reaches),
+            'accessMethods' => array_map(static fn (AccessMethod $reach): array => ['id' => $reach->value, 'label' => $reach->label(), 'needs' => self::needs($kind, $reach)], $kind->accessMethods),
             'orders' => ['apa' => array_map(static fn (Field $field): string => $field->path, $kind->fieldsFor('apa'))],
         ];
     }

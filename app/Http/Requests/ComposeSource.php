@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Bibrel\App\Http\Requests;
 
 use Bibrel\App\Models\Paper;
-use Bibrel\Core\Cite\Locator;
-use Bibrel\Core\Cite\Mention;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Source;
+use Bibrel\Core\Style\CitationContext;
 use Bibrel\Core\Style\CourseRules;
+use Bibrel\Core\Style\Locator;
 use Bibrel\Core\Style\Styles;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -62,10 +62,10 @@ final class ComposeSource extends FormRequest
         return CourseRules::fromArray((array) ($this->input('course') ?? []));
     }
 
-    public function mention(): Mention
+    public function mention(): CitationContext
     {
         $place = new Locator((string) ($this->input('mention.kind') ?? 'page'), (string) $this->input('mention.place'));
 
-        return Mention::of($place, false, (string) $this->input('mention.quoting'), ! $this->boolean('mention.later'));
+        return CitationContext::of($place, false, (string) $this->input('mention.quoting'), ! $this->boolean('mention.later'));
     }
 }

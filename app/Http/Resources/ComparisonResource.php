@@ -9,8 +9,8 @@ use Bibrel\Core\Read\Citation\FinishedCitation;
 use Bibrel\Core\Read\Reading;
 use Bibrel\Core\Read\Remark;
 use Bibrel\Core\Style\CourseRules;
-use Bibrel\Core\Style\Shown;
-use Bibrel\Core\Style\Standing;
+use Bibrel\Core\Style\EntryContext;
+use Bibrel\Core\Style\Inclusion;
 use Bibrel\Core\Style\Style;
 use Bibrel\Core\Style\Styles;
 use Bibrel\Core\Text\Run;
@@ -36,7 +36,7 @@ final class ComparisonResource extends JsonResource
         $family = FinishedCitation::family($this->pasted);
         $style = $this->paperStyle->family() === $family ? $this->paperStyle : Styles::get($family === 'apa' ? 'apa-7' : 'mla-9');
         $source = $this->resource->source();
-        $runs = $style->entry($source, new CourseRules(Shown::Auto), new Standing);
+        $runs = $style->entry($source, new CourseRules(Inclusion::Auto), new EntryContext);
 
         return [
             'style' => $style->label(),

@@ -8,7 +8,7 @@ use Bibrel\App\Models\EarlierState;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CourseRules;
-use Bibrel\Core\Style\Standing;
+use Bibrel\Core\Style\EntryContext;
 use Bibrel\Core\Style\Style;
 use Bibrel\Core\Style\Styles;
 use Bibrel\Core\Write\PlainText;
@@ -44,7 +44,7 @@ final class EarlierStateResource extends JsonResource
     {
         $source = Source::fromArray($this->resource->state['data'], Kinds::all());
 
-        return PlainText::line($this->style->entry($source, $this->course, new Standing));
+        return PlainText::line($this->style->entry($source, $this->course, new EntryContext));
     }
 
     private function settings(): string

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Bibrel\App\Http\Resources;
 
-use Bibrel\Core\Cite\Mention;
 use Bibrel\Core\Page\Page;
 use Bibrel\Core\Page\PageEntry;
+use Bibrel\Core\Style\CitationContext;
 use Bibrel\Core\Style\Style;
 use Bibrel\Core\Text\Run;
 use Bibrel\Core\Write\PlainText;
@@ -22,13 +22,13 @@ final class PageResource extends JsonResource
 {
     /**
      * @param  string  $cited  the id of the source whose in-text forms are wanted
-     * @param  Mention  $mention  where in the source, and whose words it passes on
+     * @param  CitationContext  $mention  where in the source, and whose words it passes on
      */
     public function __construct(
         Page $page,
         private readonly Style $style,
         private readonly string $cited = '',
-        private readonly Mention $mention = new Mention,
+        private readonly CitationContext $mention = new CitationContext,
     ) {
         parent::__construct($page);
     }
@@ -62,7 +62,7 @@ final class PageResource extends JsonResource
     /** @return array{id: string, sentence: string} */
     private function leftOut(PageEntry $entry): array
     {
-        $form = PlainText::line($this->style->citation($entry->source, new Mention, $entry->standing));
+        $form = PlainText::line($this->style->citation($entry->source, new CitationContext, $entry->context));
         $sentence = "Not on the page: {$this->style->label()} cites such a source in the text only, as {$form}.";
 
         return ['id' => $entry->source->id, 'sentence' => $sentence];
@@ -72,11 +72,11 @@ final class PageResource extends JsonResource
     private function cite(PageEntry $entry, bool $narrative): array
     {
         $said = $this->mention;
-        $mention = new Mention($said->locator, $narrative, $said->quoted, $said->quotedYear, $said->first);
+        $mention = new CitationContext($said->locator, $narrative, $said->quoted, $said->quotedYear, $said->first);
 
         return array_values(array_map(
             static fn (Run $run): array => [$run->text, $run->italic ? 1 : 0],
-            $this->style->citation($entry->source, $mention, $entry->standing),
+            $this->style->citation($entry->source, $mention, $entry->context),
         ));
     }
 }

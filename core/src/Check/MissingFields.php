@@ -29,7 +29,7 @@ final readonly class MissingFields implements Checks
     public function on(Source $source): array
     {
         $points = [];
-        $reach = $source->reach();
+        $reach = $source->accessMethod();
         foreach ($source->kind->fields as $field) {
             $need = $reach === null ? $field->need : ($reach->need($field) ?? Need::Optional);
             if ($need !== Need::Optional && ! self::filled($source, $field->path)) {
@@ -112,6 +112,6 @@ final readonly class MissingFields implements Checks
     {
         $container = $source->container();
 
-        return count(array_filter([$source->leaders() !== [], ! $source->title->isEmpty(), $container->title !== '', $container->publisher !== '', ! $source->date()->isNone(), $container->url.$container->doi !== '']));
+        return count(array_filter([$source->primaryContributors() !== [], ! $source->title->isEmpty(), $container->title !== '', $container->publisher !== '', ! $source->date()->isNone(), $container->url.$container->doi !== '']));
     }
 }

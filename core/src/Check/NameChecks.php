@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Bibrel\Core\Check;
 
 use Bibrel\Core\Read\Bylines;
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Name;
-use Bibrel\Core\Source\Shape;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\Publishers;
 
@@ -30,7 +30,7 @@ final class NameChecks implements Checks
         $first = $source->contributors[0] ?? null;
         if ($first !== null && ! $first->name->isGroup() && ! $first->name->isScreen() && ! $first->name->isEmpty()) {
             foreach (['title', 'publisher'] as $field) {
-                if ($source->kind->shape === Shape::Online && Publishers::same($first->name->direct(), $source->container()->{$field})) {
+                if ($source->kind->containment === Containment::OnSite && Publishers::same($first->name->direct(), $source->container()->{$field})) {
                     $points[] = self::mended($source, 0, 'author-is-site', "The author and the {$field} are the same (“{$first->name->direct()}”). Is a person named anywhere?", 'It is an organisation', [new Contributor($first->role, Name::group($first->name->direct()))]);
                 }
             }

@@ -9,7 +9,7 @@ use Bibrel\Core\Page\PageEntry;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CourseRules;
-use Bibrel\Core\Style\Standing;
+use Bibrel\Core\Style\EntryContext;
 use Bibrel\Core\Style\Styles;
 
 /**
@@ -32,13 +32,13 @@ final class Bench
             $style = Styles::get($id);
             $course = new CourseRules;
             $source = self::sources(8)[2];
-            $standing = new Standing;
+            $context = new EntryContext;
             for ($i = 0; $i < 200; $i++) {
-                $style->entry($source, $course, $standing);
+                $style->entry($source, $course, $context);
             }
             $start = hrtime(true);
             for ($i = 0; $i < 2000; $i++) {
-                $style->entry($source, $course, $standing);
+                $style->entry($source, $course, $context);
             }
             $out .= sprintf("%s  one entry, warm: %.1f µs\n", $id, (hrtime(true) - $start) / 2000 / 1000);
             foreach ([100, 1000, 10000] as $count) {

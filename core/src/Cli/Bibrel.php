@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Cli;
 
 use Bibrel\Core\Check\Check;
-use Bibrel\Core\Cite\Locator;
-use Bibrel\Core\Cite\Mention;
-use Bibrel\Core\Cite\Together;
+use Bibrel\Core\Page\CitationCluster;
 use Bibrel\Core\Page\Page;
 use Bibrel\Core\Page\PageEntry;
 use Bibrel\Core\Read\Bibtex;
@@ -18,8 +16,10 @@ use Bibrel\Core\Read\Ris;
 use Bibrel\Core\Read\Unreadable;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Source;
+use Bibrel\Core\Style\CitationContext;
 use Bibrel\Core\Style\CourseRules;
-use Bibrel\Core\Style\Shown;
+use Bibrel\Core\Style\Inclusion;
+use Bibrel\Core\Style\Locator;
 use Bibrel\Core\Style\Styles;
 use Bibrel\Core\Style\UnknownStyle;
 use Bibrel\Core\Text\Run;
@@ -88,13 +88,13 @@ final class Bibrel
         $page = self::page($arguments);
         $locator = $arguments->has('locator') ? Locator::parse($arguments->get('locator')) : new Locator;
 
-        $mention = Mention::of($locator, $arguments->has('narrative'), $arguments->get('quoting'), ! $arguments->has('later'));
+        $mention = CitationContext::of($locator, $arguments->has('narrative'), $arguments->get('quoting'), ! $arguments->has('later'));
         if ($arguments->has('together')) {
-            return PlainText::line(Together::runs($style, $page->entries, $mention))."\n";
+            return PlainText::line(CitationCluster::runs($style, $page->entries, $mention))."\n";
         }
 
         return implode('', array_map(
-            static fn (PageEntry $entry): string => PlainText::line($style->citation($entry->source, $mention, $entry->standing))."\n",
+            static fn (PageEntry $entry): string => PlainText::line($style->citation($entry->source, $mention, $entry->context))."\n",
             [...$page->entries, ...$page->leftOut],
         ));
     }
@@ -149,7 +149,7 @@ final class Bibrel
     private static function page(Arguments $arguments): Page
     {
         $style = Styles::get($arguments->required('style'));
-        $accessed = Shown::tryFrom($arguments->get('accessed', 'auto')) ?? throw new UsageError('--accessed is auto, always or never.');
+        $accessed = Inclusion::tryFrom($arguments->get('accessed', 'auto')) ?? throw new UsageError('--accessed is auto, always or never.');
 
         return Page::compose(self::sources($arguments), $style, new CourseRules($accessed));
     }

@@ -8,7 +8,7 @@ use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CourseRules;
-use Bibrel\Core\Style\Standing;
+use Bibrel\Core\Style\EntryContext;
 use Bibrel\Core\Style\Style;
 use Bibrel\Core\Text\Collation;
 
@@ -36,17 +36,17 @@ final readonly class Page
         $names = $style->lettersYears() ? self::namesNeeded($ordered) : [];
         $entries = [];
         foreach ($ordered as $i => $source) {
-            $standing = new Standing(
+            $context = new EntryContext(
                 repeatsAuthor: $i > 0 && $authors[$i] !== '' && $authors[$i] === $authors[$i - 1],
                 yearLetter: $letters[$i] ?? '',
                 sharesAuthor: $authors[$i] !== '' && $counts[$authors[$i]] > 1,
                 sharesSurname: isset($surnames[$i]),
                 namesNeeded: $names[$i] ?? 1,
             );
-            $entries[] = new PageEntry($source, $standing, $style->entry($source, $course, $standing));
+            $entries[] = new PageEntry($source, $context, $style->entry($source, $course, $context));
         }
 
-        return new self($course->heading !== '' ? $course->heading : $style->heading(count($entries)), $style->headingIsBold(), $entries, array_map(static fn (Source $source): PageEntry => new PageEntry($source, new Standing, []), self::ordered($leftOut, $style)), $style->family());
+        return new self($course->heading !== '' ? $course->heading : $style->heading(count($entries)), $style->headingIsBold(), $entries, array_map(static fn (Source $source): PageEntry => new PageEntry($source, new EntryContext, []), self::ordered($leftOut, $style)), $style->family());
     }
 
     /**
@@ -100,7 +100,7 @@ final readonly class Page
     {
         $groups = [];
         foreach ($sources as $i => $source) {
-            $names = array_map(static fn (Contributor $one): string => mb_strtolower($one->name->surname() ?: $one->name->direct()), array_values($source->leaders()));
+            $names = array_map(static fn (Contributor $one): string => mb_strtolower($one->name->surname() ?: $one->name->direct()), array_values($source->primaryContributors()));
             if (count($names) > 2) {
                 $groups[$names[0].'|'.$source->date()->year][$i] = $names;
             }
@@ -138,7 +138,7 @@ final readonly class Page
     {
         $people = [];
         foreach ($sources as $i => $source) {
-            $leaders = $source->leaders();
+            $leaders = $source->primaryContributors();
             $name = $leaders === [] ? null : reset($leaders)->name;
             if ($name instanceof Name && $name->family !== '' && $name->given !== '') {
                 $people[mb_strtolower($name->surname())][mb_strtolower($name->given)][] = $i;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Page;
 
 use Bibrel\Core\Source\Source;
-use Bibrel\Core\Style\Standing;
+use Bibrel\Core\Style\EntryContext;
 use Bibrel\Core\Text\Quotes;
 use Bibrel\Core\Text\Run;
 
@@ -13,7 +13,7 @@ use Bibrel\Core\Text\Run;
 final readonly class PageEntry
 {
     /** @param  list<Run>  $runs */
-    public function __construct(public Source $source, public Standing $standing, public array $runs)
+    public function __construct(public Source $source, public EntryContext $context, public array $runs)
     {
     }
 

@@ -80,7 +80,7 @@ final readonly class Reading
         $json = $this->base !== null
             ? [...$this->base->toArray(), 'id' => $id, ...($accessed === '' ? [] : ['accessed' => $accessed])]
             : ['id' => $id, 'kind' => $this->kind, ...($this->isListedOnly()
-                ? ['reached' => Kinds::all()->get($this->kind)->reaches[0]->value ?? '', 'containers' => [[]]]
+                ? ['reached' => Kinds::all()->get($this->kind)->accessMethods[0]->value ?? '', 'containers' => [[]]]
                 : ['accessed' => $accessed, 'reached' => 'web', 'containers' => [['url' => $this->url]]])];
         foreach ($this->findings as $field => $finding) {
             if ($field !== 'kind' && $this->fills($finding)) {

@@ -10,36 +10,36 @@ final readonly class Kind
     /** @var list<Field> in the order of MLA's elements */
     public array $fields;
 
-    /** @var list<Reach> how one may have got at it, the commonest first; none where there is no choice to make */
-    public array $reaches;
+    /** @var list<AccessMethod> how one may have got at it, the commonest first; none where there is no choice to make */
+    public array $accessMethods;
 
     /**
      * @param  string  $group  heading in the finder
-     * @param  string  $words  everyday words a student may type for it, parted by commas
+     * @param  string  $searchTerms  everyday words a student may type for it, parted by commas
      * @param  string  $csl  the CSL-JSON item type
-     * @param  string  $note  what APA says in square brackets behind the title
-     * @param  list<list<Role>>  $leads  who may stand first, best first
+     * @param  string  $bracketDescription  what APA says in square brackets behind the title
+     * @param  list<list<Role>>  $primaryRoles  who may stand first, best first
      * @param  list<Role>  $roles  offered in the form
      * @param  list<string|list<string>>  $fields  paths; "!" behind one is required, "+" expected; a list adds label and example
-     * @param  ?list<Reach>  $reaches  how one may get at it, where it is not as usual for its shape
+     * @param  ?list<AccessMethod>  $accessMethods  how one may get at it, where it is not as usual for its shape
      * @param  bool  $changes  whether it changes by design (APA then prints when it was retrieved)
      */
     public function __construct(
         public string $id,
         public string $label,
         public string $group,
-        public string $words,
+        public string $searchTerms,
         public string $csl,
-        public Shape $shape,
+        public Containment $containment,
         array $fields,
-        public string $note = '',
-        public array $leads = [[Role::Author], [Role::Editor], [Role::Translator], [Role::Compiler]],
+        public string $bracketDescription = '',
+        public array $primaryRoles = [[Role::Author], [Role::Editor], [Role::Translator], [Role::Compiler]],
         public array $roles = [Role::Author, Role::Editor, Role::Translator],
         public bool $changes = false,
         public int $rank = 50,
-        ?array $reaches = null,
+        ?array $accessMethods = null,
     ) {
-        $this->reaches = $reaches ?? Reach::usual($shape);
+        $this->accessMethods = $accessMethods ?? AccessMethod::usual($containment);
         $this->fields = array_map(self::field(...), self::withCommon($fields));
     }
 

@@ -57,7 +57,7 @@ final class Kinds
         $wanted = preg_split('/[^\p{L}\p{N}]+/u', mb_strtolower($typed), -1, PREG_SPLIT_NO_EMPTY) ?: [];
         $scored = [];
         foreach ($this->kinds as $kind) {
-            $words = mb_strtolower($kind->label.','.$kind->words);
+            $words = mb_strtolower($kind->label.','.$kind->searchTerms);
             $score = 0;
             foreach ($wanted as $word) {
                 $score += match (true) {

@@ -8,7 +8,7 @@ namespace Bibrel\Core\Source;
  * One source as the student knows it. Immutable; `toArray` and `fromArray` are the JSON shape described by
  * docs/source.schema.json.
  *
- * `subject` is the title of the work a review is about. `reached` is a Reach's value, or empty where nobody said.
+ * `subject` is the title of the work a review is about. `reached` is a AccessMethod's value, or empty where nobody said.
  * `containers` holds at least one and at most three; `custom` carries what other formats said and this shape has no
  * place for, untouched.
  */
@@ -133,11 +133,11 @@ final class Source
      *
      * @return array<int, Contributor>
      */
-    public function leaders(): array
+    public function primaryContributors(): array
     {
         if ($this->leaders === null) {
             $this->leaders = [];
-            foreach ($this->kind->leads as $roles) {
+            foreach ($this->kind->primaryRoles as $roles) {
                 $this->leaders = $this->leaders === [] ? $this->by(...$roles) : $this->leaders;
             }
         }
@@ -146,18 +146,18 @@ final class Source
     }
 
     /** How it was reached: as somebody said, or as its addresses show. */
-    public function reach(): ?Reach
+    public function accessMethod(): ?AccessMethod
     {
-        $said = Reach::tryFrom($this->reached);
+        $said = AccessMethod::tryFrom($this->reached);
         if ($said !== null) {
             return $said;
         }
         foreach ($this->containers as $i => $container) {
             if ($i > 0 && $container->title !== '') {
-                return in_array(Reach::App, $this->kind->reaches, true) ? Reach::App : Reach::Database;
+                return in_array(AccessMethod::App, $this->kind->accessMethods, true) ? AccessMethod::App : AccessMethod::Database;
             }
             if ($container->url.$container->doi !== '') {
-                return Reach::Web;
+                return AccessMethod::Web;
             }
         }
 

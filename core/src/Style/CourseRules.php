@@ -8,11 +8,11 @@ namespace Bibrel\Core\Style;
 final readonly class CourseRules
 {
     public function __construct(
-        public Shown $accessed = Shown::Auto,
+        public Inclusion $accessed = Inclusion::Auto,
         public Addresses $addresses = Addresses::Auto,
         public bool $threeHyphens = true,
         public string $heading = '',
-        public Shown $medium = Shown::Auto,
+        public Inclusion $medium = Inclusion::Auto,
         public bool $forJournal = false,
     ) {
     }
@@ -23,11 +23,11 @@ final readonly class CourseRules
         $text = static fn (string $key): string => is_string($json[$key] ?? null) ? trim($json[$key]) : '';
 
         return new self(
-            Shown::tryFrom($text('accessed')) ?? Shown::Auto,
+            Inclusion::tryFrom($text('accessed')) ?? Inclusion::Auto,
             Addresses::tryFrom($text('addresses')) ?? Addresses::Auto,
             (bool) ($json['threeHyphens'] ?? true),
             mb_substr($text('heading'), 0, 120),
-            Shown::tryFrom($text('medium')) ?? Shown::Auto,
+            Inclusion::tryFrom($text('medium')) ?? Inclusion::Auto,
             (bool) ($json['forJournal'] ?? false),
         );
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Style;
 
-use Bibrel\Core\Cite\Mention;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Text\Run;
 
@@ -23,10 +22,10 @@ interface Style
     public function lists(Source $source): bool;
 
     /** @return list<Run> */
-    public function entry(Source $source, CourseRules $course, Standing $standing): array;
+    public function entry(Source $source, CourseRules $course, EntryContext $context): array;
 
     /** @return list<Run> with its parentheses */
-    public function citation(Source $source, Mention $mention, Standing $standing): array;
+    public function citation(Source $source, CitationContext $citation, EntryContext $context): array;
 
     /**
      * What the entry is ordered by: first the author or title, then what settles a tie.

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Bibrel\Core\Style;
 
 use Bibrel\Core\Source\Title;
-use Bibrel\Core\Text\Line;
 use Bibrel\Core\Text\Markup;
 use Bibrel\Core\Text\Quotes;
+use Bibrel\Core\Text\RunBuilder;
 use Bibrel\Core\Text\TitleCase;
 
 /**
@@ -21,7 +21,7 @@ final class TitleSetter
     /**
      * @param  'headline'|'sentence'|'kept'  $case
      */
-    public static function set(Line $line, Title $title, Dress $dress, string $case, string $rule, string $within): void
+    public static function set(RunBuilder $line, Title $title, TitleFormat $format, string $case, string $rule, string $within): void
     {
         $keep = TitleCase::isSentenceCase($title->full());
         $cased = static fn (string $text): string => match ($case) {
@@ -29,38 +29,38 @@ final class TitleSetter
             'sentence' => TitleCase::sentence($text, $keep),
             'kept' => $text,
         };
-        if ($dress === Dress::Quoted) {
+        if ($format === TitleFormat::Quoted) {
             $line->add('“', $rule, 'title.main');
         }
-        self::spans($line, $cased($title->main), 'title.main', $dress, $rule, $within);
+        self::spans($line, $cased($title->main), 'title.main', $format, $rule, $within);
         if ($title->subtitle !== '') {
-            $line->add(preg_match('/[?!:—]$/u', $title->main) === 1 ? ' ' : ': ', $rule, 'title.subtitle', $dress === Dress::Italic);
-            self::spans($line, $cased($title->subtitle), 'title.subtitle', $dress, $rule, $within);
+            $line->add(preg_match('/[?!:—]$/u', $title->main) === 1 ? ' ' : ': ', $rule, 'title.subtitle', $format === TitleFormat::Italic);
+            self::spans($line, $cased($title->subtitle), 'title.subtitle', $format, $rule, $within);
         }
-        if ($dress === Dress::Quoted) {
+        if ($format === TitleFormat::Quoted) {
             $line->add('”', $rule, $title->subtitle === '' ? 'title.main' : 'title.subtitle');
         }
     }
 
     /** Sets one title that has one field: a container's. */
-    public static function setText(Line $line, string $text, string $field, Dress $dress, string $rule, string $within): void
+    public static function setText(RunBuilder $line, string $text, string $field, TitleFormat $format, string $rule, string $within): void
     {
-        if ($dress === Dress::Quoted) {
+        if ($format === TitleFormat::Quoted) {
             $line->add('“', $rule, $field);
         }
-        self::spans($line, $text, $field, $dress, $rule, $within);
-        if ($dress === Dress::Quoted) {
+        self::spans($line, $text, $field, $format, $rule, $within);
+        if ($format === TitleFormat::Quoted) {
             $line->add('”', $rule, $field);
         }
     }
 
-    private static function spans(Line $line, string $text, string $field, Dress $dress, string $rule, string $within): void
+    private static function spans(RunBuilder $line, string $text, string $field, TitleFormat $format, string $rule, string $within): void
     {
         foreach (Markup::spans(Quotes::curly(Markup::withoutCase($text))) as [$words, $inner]) {
-            if ($dress === Dress::Quoted) {
+            if ($format === TitleFormat::Quoted) {
                 $words = Quotes::nested($words);
             }
-            $line->add($words, $inner ? $within : $rule, $field, ($dress === Dress::Italic) !== $inner);
+            $line->add($words, $inner ? $within : $rule, $field, ($format === TitleFormat::Italic) !== $inner);
         }
     }
 }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Tests\Page;
 
-use Bibrel\Core\Cite\Locator;
-use Bibrel\Core\Cite\Mention;
 use Bibrel\Core\Page\Page;
 use Bibrel\Core\Page\PageEntry;
 use Bibrel\Core\Read\CslJson;
+use Bibrel\Core\Style\CitationContext;
 use Bibrel\Core\Style\CourseRules;
+use Bibrel\Core\Style\Locator;
 use Bibrel\Core\Style\Styles;
 use PHPUnit\Framework\TestCase;
 
@@ -120,7 +120,7 @@ final class OrderTest extends TestCase
     {
         $style = Styles::get('mla-9');
         $page = Page::compose(array_map(CslJson::source(...), [self::book('A', [['family' => 'Brook', 'given' => 'Anton']]), self::book('B', [['family' => 'Brook', 'given' => 'Halima']])]), $style, new CourseRules);
-        $citations = array_map(static fn (PageEntry $entry): string => implode('', array_map(static fn ($run) => $run->text, $style->citation($entry->source, new Mention(new Locator('page', '5')), $entry->standing))), $page->entries);
+        $citations = array_map(static fn (PageEntry $entry): string => implode('', array_map(static fn ($run) => $run->text, $style->citation($entry->source, new CitationContext(new Locator('page', '5')), $entry->context))), $page->entries);
         self::assertSame(['(A. Brook 5)', '(H. Brook 5)'], $citations);
     }
 

@@ -12,8 +12,8 @@ use Bibrel\Core\Read\Unreadable;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Role;
 use Bibrel\Core\Style\CourseRules;
-use Bibrel\Core\Style\Shown;
-use Bibrel\Core\Style\Standing;
+use Bibrel\Core\Style\EntryContext;
+use Bibrel\Core\Style\Inclusion;
 use Bibrel\Core\Style\Styles;
 use Bibrel\Core\Write\PlainText;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -33,7 +33,7 @@ final class FinishedCitationTest extends TestCase
     {
         $source = FinishedCitation::parse($entry)->source();
         self::assertSame($kind, $source->kind->id);
-        self::assertSame($entry, PlainText::line(Styles::get($style)->entry($source, new CourseRules(str_contains($entry, 'Accessed') ? Shown::Always : Shown::Auto), new Standing)));
+        self::assertSame($entry, PlainText::line(Styles::get($style)->entry($source, new CourseRules(str_contains($entry, 'Accessed') ? Inclusion::Always : Inclusion::Auto), new EntryContext)));
     }
 
     /** @return iterable<array{string, string, string}> */
@@ -59,8 +59,8 @@ final class FinishedCitationTest extends TestCase
     {
         $changed = [];
         foreach (self::corpus() as [$name, $style, $entry]) {
-            $course = new CourseRules(preg_match('/Accessed|Retrieved [A-Z]\w+ \d/', $entry) === 1 ? Shown::Always : Shown::Auto);
-            $again = PlainText::line(Styles::get($style)->entry(FinishedCitation::parse($entry)->source(), $course, new Standing));
+            $course = new CourseRules(preg_match('/Accessed|Retrieved [A-Z]\w+ \d/', $entry) === 1 ? Inclusion::Always : Inclusion::Auto);
+            $again = PlainText::line(Styles::get($style)->entry(FinishedCitation::parse($entry)->source(), $course, new EntryContext));
             if ($again !== $entry && ! in_array($name, [...self::SHORTENED, ...self::UNREAD], true)) {
                 $changed[] = "{$style}, {$name}: {$entry} => {$again}";
             }
@@ -177,7 +177,7 @@ final class FinishedCitationTest extends TestCase
     #[DataProvider('faulty')]
     public function test_a_faulty_entry_is_set_right_and_says_why(string $pasted, string $style, string $ours, array $reasons): void
     {
-        $runs = Styles::get($style)->entry(FinishedCitation::parse($pasted)->source(), new CourseRules, new Standing);
+        $runs = Styles::get($style)->entry(FinishedCitation::parse($pasted)->source(), new CourseRules, new EntryContext);
         self::assertSame($ours, PlainText::line($runs));
         self::assertSame(explode('-', $style)[0], FinishedCitation::family($pasted));
         $why = implode(' ', array_column(Comparison::of($pasted, $runs), 'why'));
@@ -202,7 +202,7 @@ final class FinishedCitationTest extends TestCase
     public function test_people_left_out_are_no_fault_of_the_name_before_them(): void
     {
         $pasted = 'Brook, Halima, et al. “The Miller’s Clock.” Coastal Essays, vol. 7, no. 1, 2021, pp. 33–58.';
-        $stretches = Comparison::of($pasted, Styles::get('mla-9')->entry(FinishedCitation::parse($pasted)->source(), new CourseRules, new Standing));
+        $stretches = Comparison::of($pasted, Styles::get('mla-9')->entry(FinishedCitation::parse($pasted)->source(), new CourseRules, new EntryContext));
         $differing = array_values(array_filter($stretches, static fn (array $one): bool => $one['rule'] !== ''));
         self::assertSame(['Halima, et al.', 'Halima.'], [$differing[0]['theirs'], $differing[0]['ours']]);
         self::assertSame('“et al.” comes back of itself once the people it stands for are added.', $differing[0]['why']);
@@ -219,7 +219,7 @@ final class FinishedCitationTest extends TestCase
     public function test_a_subtly_wrong_entry_is_shown_beside_the_right_one_with_the_reason(): void
     {
         $pasted = 'Brook, H. (2014). Moonpower: Mills Of The Tidal Coast. Quayside Press, Inc.';
-        $stretches = Comparison::of($pasted, Styles::get('apa-7')->entry(FinishedCitation::parse($pasted)->source(), new CourseRules, new Standing));
+        $stretches = Comparison::of($pasted, Styles::get('apa-7')->entry(FinishedCitation::parse($pasted)->source(), new CourseRules, new EntryContext));
         $differing = array_values(array_filter($stretches, static fn (array $one): bool => $one['rule'] !== ''));
         self::assertSame(['Of The Tidal Coast.', 'of the tidal coast.'], [$differing[0]['theirs'], $differing[0]['ours']]);
         self::assertStringContainsString('only the first word', $differing[0]['why']);

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Bibrel\Core\Tests\Style;
 
 use Bibrel\Core\Page\RunningHead;
+use Bibrel\Core\Source\AccessMethod;
 use Bibrel\Core\Source\Kinds;
-use Bibrel\Core\Source\Reach;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\Addresses;
 use Bibrel\Core\Style\CourseRules;
-use Bibrel\Core\Style\Shown;
-use Bibrel\Core\Style\Standing;
+use Bibrel\Core\Style\EntryContext;
+use Bibrel\Core\Style\Inclusion;
 use Bibrel\Core\Style\Styles;
 use Bibrel\Core\Write\PlainText;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -24,7 +24,7 @@ final class CourseRulesTest extends TestCase
     #[DataProvider('rules')]
     public function test_what_a_teacher_asks_for(string $style, CourseRules $course, string $line): void
     {
-        self::assertSame($line, PlainText::line(Styles::get($style)->entry(Source::fromArray(self::PAGE, Kinds::all()), $course, new Standing)));
+        self::assertSame($line, PlainText::line(Styles::get($style)->entry(Source::fromArray(self::PAGE, Kinds::all()), $course, new EntryContext)));
     }
 
     /** @return iterable<array{string, CourseRules, string}> */
@@ -33,19 +33,19 @@ final class CourseRulesTest extends TestCase
         yield ['mla-9', new CourseRules, '“Tide Mills.” Slack Water Review, 3 May 2023, www.slackwater.example/mills.'];
         yield ['mla-9', new CourseRules(addresses: Addresses::Full), '“Tide Mills.” Slack Water Review, 3 May 2023, https://www.slackwater.example/mills.'];
         yield ['mla-9', new CourseRules(addresses: Addresses::None), '“Tide Mills.” Slack Water Review, 3 May 2023.'];
-        yield ['mla-9', new CourseRules(accessed: Shown::Always), '“Tide Mills.” Slack Water Review, 3 May 2023, www.slackwater.example/mills. Accessed 4 Mar. 2027.'];
-        yield ['mla-9', new CourseRules(medium: Shown::Always), '“Tide Mills.” Slack Water Review, 3 May 2023, www.slackwater.example/mills. Web.'];
+        yield ['mla-9', new CourseRules(accessed: Inclusion::Always), '“Tide Mills.” Slack Water Review, 3 May 2023, www.slackwater.example/mills. Accessed 4 Mar. 2027.'];
+        yield ['mla-9', new CourseRules(medium: Inclusion::Always), '“Tide Mills.” Slack Water Review, 3 May 2023, www.slackwater.example/mills. Web.'];
         yield ['mla-7', new CourseRules, '“Tide Mills.” Slack Water Review. N.p., 3 May 2023. Web. 4 Mar. 2027.'];
-        yield ['mla-7', new CourseRules(accessed: Shown::Never, addresses: Addresses::Full), '“Tide Mills.” Slack Water Review. N.p., 3 May 2023. Web. <https://www.slackwater.example/mills>.'];
-        yield ['mla-7', new CourseRules(medium: Shown::Never), '“Tide Mills.” Slack Water Review. N.p., 3 May 2023. 4 Mar. 2027.'];
+        yield ['mla-7', new CourseRules(accessed: Inclusion::Never, addresses: Addresses::Full), '“Tide Mills.” Slack Water Review. N.p., 3 May 2023. Web. <https://www.slackwater.example/mills>.'];
+        yield ['mla-7', new CourseRules(medium: Inclusion::Never), '“Tide Mills.” Slack Water Review. N.p., 3 May 2023. 4 Mar. 2027.'];
         yield ['apa-7', new CourseRules, 'Tide mills. (2023, May 3). Slack Water Review. https://www.slackwater.example/mills'];
-        yield ['apa-7', new CourseRules(accessed: Shown::Always), 'Tide mills. (2023, May 3). Slack Water Review. Retrieved March 4, 2027, from https://www.slackwater.example/mills'];
+        yield ['apa-7', new CourseRules(accessed: Inclusion::Always), 'Tide mills. (2023, May 3). Slack Water Review. Retrieved March 4, 2027, from https://www.slackwater.example/mills'];
         yield ['apa-7', new CourseRules(addresses: Addresses::None), 'Tide mills. (2023, May 3). Slack Water Review.'];
     }
 
     public function test_they_survive_their_json(): void
     {
-        $course = new CourseRules(Shown::Never, Addresses::Bare, false, 'Sources', Shown::Always, true);
+        $course = new CourseRules(Inclusion::Never, Addresses::Bare, false, 'Sources', Inclusion::Always, true);
         self::assertEquals($course, CourseRules::fromArray($course->toArray()));
         self::assertEquals(new CourseRules, CourseRules::fromArray(['accessed' => 'sometimes', 'addresses' => [], 'medium' => 7]));
     }
@@ -61,23 +61,23 @@ final class CourseRulesTest extends TestCase
 
     public function test_how_a_source_was_reached_decides_which_fields_matter(): void
     {
-        $need = static fn (string $kind, Reach $reach, string $path): ?string => ($field = Kinds::all()->get($kind)->fieldAt($path)) === null ? 'no field' : $reach->need($field)?->value;
-        self::assertSame('expected', $need('journal-article', Reach::Database, 'containers.1.title'));
-        self::assertNull($need('journal-article', Reach::Print, 'containers.1.title'));
-        self::assertNull($need('journal-article', Reach::Print, 'containers.0.url'));
-        self::assertSame('expected', $need('book', Reach::Web, 'containers.0.url'));
-        self::assertSame('expected', $need('ebook', Reach::App, 'containers.1.title'));
-        self::assertSame('expected', $need('artwork', Reach::InPerson, 'containers.0.collection'));
-        self::assertSame('required', $need('journal-article', Reach::Web, 'containers.0.title'), 'What a kind requires it always requires.');
-        self::assertSame(Reach::Database, Source::fromArray(['kind' => 'journal-article', 'containers' => [[], ['title' => 'Shoreline Scholar']]], Kinds::all())->reach());
-        self::assertSame(Reach::Web, Source::fromArray(self::PAGE, Kinds::all())->reach());
-        self::assertNull(Source::fromArray(['kind' => 'book'], Kinds::all())->reach());
+        $need = static fn (string $kind, AccessMethod $reach, string $path): ?string => ($field = Kinds::all()->get($kind)->fieldAt($path)) === null ? 'no field' : $reach->need($field)?->value;
+        self::assertSame('expected', $need('journal-article', AccessMethod::Database, 'containers.1.title'));
+        self::assertNull($need('journal-article', AccessMethod::Print, 'containers.1.title'));
+        self::assertNull($need('journal-article', AccessMethod::Print, 'containers.0.url'));
+        self::assertSame('expected', $need('book', AccessMethod::Web, 'containers.0.url'));
+        self::assertSame('expected', $need('ebook', AccessMethod::App, 'containers.1.title'));
+        self::assertSame('expected', $need('artwork', AccessMethod::InPerson, 'containers.0.collection'));
+        self::assertSame('required', $need('journal-article', AccessMethod::Web, 'containers.0.title'), 'What a kind requires it always requires.');
+        self::assertSame(AccessMethod::Database, Source::fromArray(['kind' => 'journal-article', 'containers' => [[], ['title' => 'Shoreline Scholar']]], Kinds::all())->accessMethod());
+        self::assertSame(AccessMethod::Web, Source::fromArray(self::PAGE, Kinds::all())->accessMethod());
+        self::assertNull(Source::fromArray(['kind' => 'book'], Kinds::all())->accessMethod());
     }
 
     public function test_a_body_and_the_larger_one_it_belongs_to(): void
     {
         $report = Source::fromArray(['kind' => 'report', 'title' => ['main' => 'Lamps and wings'], 'contributors' => [['role' => 'author', 'name' => ['group' => 'Office of Night Skies', 'parent' => 'Northmere Ministry of Coasts']]], 'containers' => [['date' => '2020']]], Kinds::all());
-        $line = static fn (string $style): string => PlainText::line(Styles::get($style)->entry($report, new CourseRules, new Standing));
+        $line = static fn (string $style): string => PlainText::line(Styles::get($style)->entry($report, new CourseRules, new EntryContext));
         self::assertSame('Northmere Ministry of Coasts, Office of Night Skies. Lamps and Wings. 2020.', $line('mla-9'));
         self::assertSame('Office of Night Skies. (2020). Lamps and wings. Northmere Ministry of Coasts.', $line('apa-7'));
     }

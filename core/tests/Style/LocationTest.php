@@ -7,7 +7,7 @@ namespace Bibrel\Core\Tests\Style;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CourseRules;
-use Bibrel\Core\Style\Standing;
+use Bibrel\Core\Style\EntryContext;
 use Bibrel\Core\Style\Styles;
 use Bibrel\Core\Write\PlainText;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -25,7 +25,7 @@ final class LocationTest extends TestCase
     public function test_the_place_of_an_article(string $style, array $containers, string $end): void
     {
         $source = Source::fromArray(['kind' => 'journal-article', 'title' => ['main' => 'Amber Light'], 'containers' => $containers], Kinds::all());
-        self::assertStringEndsWith($end, PlainText::line(Styles::get($style)->entry($source, new CourseRules, new Standing)));
+        self::assertStringEndsWith($end, PlainText::line(Styles::get($style)->entry($source, new CourseRules, new EntryContext)));
     }
 
     /** @return iterable<string, array{string, list<array<string, string>>, string}> */

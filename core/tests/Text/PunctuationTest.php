@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Tests\Text;
 
-use Bibrel\Core\Text\Line;
 use Bibrel\Core\Text\Ordinal;
 use Bibrel\Core\Text\PageRange;
 use Bibrel\Core\Text\Quotes;
+use Bibrel\Core\Text\RunBuilder;
 use PHPUnit\Framework\TestCase;
 
 final class PunctuationTest extends TestCase
@@ -15,13 +15,13 @@ final class PunctuationTest extends TestCase
     public function test_a_full_stop_is_never_doubled(): void
     {
         foreach (['Oake, Jr.' => 'Oake, Jr.', 'Who?' => 'Who?', 'Stop!' => 'Stop!', 'End' => 'End.', '“End”' => '“End.”', '“Who?”' => '“Who?”', '“A ‘B’”' => '“A ‘B.’”', 'the millers’' => 'the millers’.'] as $text => $closed) {
-            self::assertSame($closed, (new Line)->add($text, 'r')->stop('r')->text());
+            self::assertSame($closed, (new RunBuilder)->add($text, 'r')->stop('r')->text());
         }
     }
 
     public function test_the_stop_goes_inside_quotation_marks_that_follow_an_italic_title(): void
     {
-        $line = (new Line)->add('“On ', 'q')->add('Moonpower', 'i', italic: true)->add('”', 'q')->stop('s');
+        $line = (new RunBuilder)->add('“On ', 'q')->add('Moonpower', 'i', italic: true)->add('”', 'q')->stop('s');
         self::assertSame('“On Moonpower.”', $line->text());
         self::assertSame([false, true, false], array_map(static fn ($run) => $run->italic, $line->runs()));
     }

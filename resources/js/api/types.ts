@@ -176,7 +176,7 @@ export interface Kind {
     words: string;
     roles: string[];
     /** How one may have got at it; what each way changes about the fields, null for out of place. */
-    reaches: { id: string; label: string; needs: Record<string, Field['need'] | null> }[];
+    accessMethods: { id: string; label: string; needs: Record<string, Field['need'] | null> }[];
     fields: Field[];
     orders: { apa: string[] };
 }

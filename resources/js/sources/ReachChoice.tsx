@@ -9,7 +9,7 @@ interface Props {
 
 /** How the student got at the source; it decides which fields matter. */
 export function ReachChoice({ kind, source, onEdit }: Props) {
-    if (kind.reaches.length < 2) return null;
+    if (kind.accessMethods.length < 2) return null;
     return (
         <div className="reach">
             <span className="soft" id="reach-label">
@@ -20,7 +20,7 @@ export function ReachChoice({ kind, source, onEdit }: Props) {
                 value={source.reached ?? ''}
                 onChange={(event) => onEdit({ ...source, reached: event.target.value as string })}
             >
-                {kind.reaches.map((reach) => (
+                {kind.accessMethods.map((reach) => (
                     <Radio key={reach.id} value={reach.id}>
                         {reach.label.charAt(0).toLowerCase() + reach.label.slice(1)}
                     </Radio>

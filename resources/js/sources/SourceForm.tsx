@@ -89,7 +89,7 @@ export function SourceForm({
         const order = family === 'apa' ? kind.orders.apa : kind.fields.map((field) => field.path);
         return order.map((path) => kind.fields.find((field) => field.path === path)!);
     }, [kind, family]);
-    const reach = kind.reaches.find((one) => one.id === source.reached);
+    const reach = kind.accessMethods.find((one) => one.id === source.reached);
     /** How much a field matters, given how the source was reached; null where it is out of place. */
     const need = (field: Field) =>
         reach !== undefined && field.path in reach.needs ? reach.needs[field.path] : field.need;

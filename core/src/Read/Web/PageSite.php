@@ -7,8 +7,8 @@ namespace Bibrel\Core\Read\Web;
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Evidence;
 use Bibrel\Core\Read\Finding;
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kinds;
-use Bibrel\Core\Source\Shape;
 use Bibrel\Core\Source\Text;
 
 /** What the site around a page is called, out of what its data, its tab's name and its copyright line say. */
@@ -53,7 +53,7 @@ final class PageSite
             return $one;
         }, $names);
         $isNamed = array_filter($names, static fn (Finding $one): bool => $one->confidence !== Confidence::Guess) !== [];
-        if ($isNamed || ! in_array(Kinds::all()->get($kind)->shape, [Shape::Online, Shape::Article], true)) {
+        if ($isNamed || ! in_array(Kinds::all()->get($kind)->containment, [Containment::OnSite, Containment::InPeriodical], true)) {
             return $names;
         }
         $stated = array_filter($publishers, static fn (Finding $one): bool => $one->confidence === Confidence::Stated);

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Style\Apa;
 
-use Bibrel\Core\Cite\Mention;
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Contributor;
-use Bibrel\Core\Source\Shape;
 use Bibrel\Core\Source\Source;
+use Bibrel\Core\Style\CitationContext;
 use Bibrel\Core\Style\CourseRules;
-use Bibrel\Core\Style\OrderWords;
-use Bibrel\Core\Style\Standing;
+use Bibrel\Core\Style\EntryContext;
+use Bibrel\Core\Style\SortKey;
 use Bibrel\Core\Style\Style;
 
 /** APA in its 7th and 6th editions. */
@@ -41,26 +41,26 @@ final readonly class Apa implements Style
     /** Letters, e-mails and interviews of one's own stand in the text only (Publication Manual, 7th ed., 8.9). */
     public function lists(Source $source): bool
     {
-        return $source->kind->shape !== Shape::Message;
+        return $source->kind->containment !== Containment::PersonalCommunication;
     }
 
-    public function entry(Source $source, CourseRules $course, Standing $standing): array
+    public function entry(Source $source, CourseRules $course, EntryContext $context): array
     {
-        return (new Entry($source, $course, $standing, $this->edition))->runs();
+        return (new Entry($source, $course, $context, $this->edition))->runs();
     }
 
-    public function citation(Source $source, Mention $mention, Standing $standing): array
+    public function citation(Source $source, CitationContext $citation, EntryContext $context): array
     {
-        return (new Citation($source, $standing, $this->edition))->runs($mention);
+        return (new Citation($source, $context, $this->edition))->runs($citation);
     }
 
     public function orderedBy(Source $source): array
     {
-        $leaders = Entry::leaders($source);
-        $title = OrderWords::title($source->title->full(), $source->language);
+        $leaders = Entry::primaryContributors($source);
+        $title = SortKey::title($source->title->full(), $source->language);
         $authors = [];
         foreach ($leaders as $leader) {
-            array_push($authors, ...OrderWords::name($leader->name, true));
+            array_push($authors, ...SortKey::name($leader->name, true));
         }
         // Undated works come first, those in press last.
         $date = $source->date();
@@ -80,7 +80,7 @@ final readonly class Apa implements Style
 
     public function authorKey(Source $source): string
     {
-        $leaders = Entry::leaders($source);
+        $leaders = Entry::primaryContributors($source);
 
         return $leaders === [] ? '' : json_encode(array_map(static fn (Contributor $one): array => $one->name->toArray(), array_values($leaders)), JSON_THROW_ON_ERROR);
     }

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Style\Apa;
 
-use Bibrel\Core\Cite\Locator;
-use Bibrel\Core\Cite\Mention;
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\NameKind;
-use Bibrel\Core\Source\Shape;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Source\Title;
-use Bibrel\Core\Style\Dress;
+use Bibrel\Core\Style\CitationContext;
+use Bibrel\Core\Style\EntryContext;
+use Bibrel\Core\Style\Locator;
 use Bibrel\Core\Style\ShortTitle;
-use Bibrel\Core\Style\Standing;
+use Bibrel\Core\Style\TitleFormat;
 use Bibrel\Core\Style\TitleSetter;
-use Bibrel\Core\Text\Line;
 use Bibrel\Core\Text\PageRange;
 use Bibrel\Core\Text\Run;
+use Bibrel\Core\Text\RunBuilder;
 
 /** In-text citations: "(Brook, 2014, p. 15)"; with the name in the sentence, "Brook (2014, p. 15)". */
 final class Citation
@@ -27,25 +27,25 @@ final class Citation
 
     private const SEVERAL = ['page' => 'pp.', 'paragraph' => 'paras.', 'chapter' => 'Chapters', 'section' => 'Sections', 'part' => 'Parts', 'volume' => 'Vols.', 'line' => 'lines', 'slide' => 'Slides', 'figure' => 'Figures', 'table' => 'Tables'];
 
-    public function __construct(private readonly Source $source, private readonly Standing $standing, private readonly int $edition = 7)
+    public function __construct(private readonly Source $source, private readonly EntryContext $context, private readonly int $edition = 7)
     {
     }
 
     /** @return list<Run> */
-    public function runs(Mention $mention): array
+    public function runs(CitationContext $citation): array
     {
-        [$locator, $narrative] = [$mention->locator, $mention->narrative && $mention->quoted === ''];
-        if ($this->source->kind->shape === Shape::Message) {
-            return $this->personalCommunication($mention->narrative);
+        [$locator, $narrative] = [$citation->locator, $citation->narrative && $citation->quoted === ''];
+        if ($this->source->kind->containment === Containment::PersonalCommunication) {
+            return $this->personalCommunication($citation->narrative);
         }
-        $who = new Line;
-        $leaders = array_values(Entry::leaders($this->source));
-        $leaders === [] ? $this->title($who) : $this->authors($who, $leaders, $mention);
+        $who = new RunBuilder;
+        $leaders = array_values(Entry::primaryContributors($this->source));
+        $leaders === [] ? $this->title($who) : $this->authors($who, $leaders, $citation);
 
-        $line = new Line;
-        $short = $mention->first && count($leaders) === 1 ? $leaders[0]->name->abbreviation : '';
-        if ($mention->quoted !== '') {
-            $this->quoted($line, $mention);
+        $line = new RunBuilder;
+        $short = $citation->first && count($leaders) === 1 ? $leaders[0]->name->abbreviation : '';
+        if ($citation->quoted !== '') {
+            $this->quoted($line, $citation);
         }
         if ($narrative) {
             $line->join($who)->add(' (', 'apa.cite.parentheses');
@@ -53,7 +53,7 @@ final class Citation
                 $line->add($short, 'apa.cite.short', 'contributors')->add(', ', 'apa.comma');
             }
         } else {
-            $line->add($mention->quoted === '' ? '(' : '', 'apa.cite.parentheses')->join($who);
+            $line->add($citation->quoted === '' ? '(' : '', 'apa.cite.parentheses')->join($who);
             if ($short !== '') {
                 $line->add(" [{$short}]", 'apa.cite.short', 'contributors');
             }
@@ -68,10 +68,10 @@ final class Citation
     }
 
     /** "(Oake, 1898, as cited in "; with the name in the sentence, "Oake (1898, as cited in ". */
-    private function quoted(Line $line, Mention $mention): void
+    private function quoted(RunBuilder $line, CitationContext $citation): void
     {
-        $year = $mention->quotedYear === '' ? '' : "{$mention->quotedYear}, ";
-        $line->add($mention->narrative ? "{$mention->quoted} ({$year}" : "({$mention->quoted}, {$year}", 'apa.cite.quoted')->add('as cited in ', 'apa.cite.quoted');
+        $year = $citation->quotedYear === '' ? '' : "{$citation->quotedYear}, ";
+        $line->add($citation->narrative ? "{$citation->quoted} ({$year}" : "({$citation->quoted}, {$year}", 'apa.cite.quoted')->add('as cited in ', 'apa.cite.quoted');
     }
 
     /**
@@ -81,18 +81,18 @@ final class Citation
      */
     private function personalCommunication(bool $narrative): array
     {
-        $names = implode(' and ', array_map(static fn (Contributor $one): string => Names::direct($one->name), Entry::leaders($this->source)));
+        $names = implode(' and ', array_map(static fn (Contributor $one): string => Names::direct($one->name), Entry::primaryContributors($this->source)));
         $date = Wording::running($this->source->date());
-        $line = (new Line)->add($narrative ? '' : '(', 'apa.cite.parentheses')->add($names, 'apa.cite.author', 'contributors')->add($narrative ? ' (' : ($names === '' ? '' : ', '), 'apa.cite.parentheses');
+        $line = (new RunBuilder)->add($narrative ? '' : '(', 'apa.cite.parentheses')->add($names, 'apa.cite.author', 'contributors')->add($narrative ? ' (' : ($names === '' ? '' : ', '), 'apa.cite.parentheses');
 
         return $line->add('personal communication', 'apa.cite.personal')->add($date === '' ? '' : ", {$date}", 'apa.cite.date', 'containers.0.date')->add(')', 'apa.cite.parentheses')->runs();
     }
 
     /** @param  list<Contributor>  $leaders */
-    private function authors(Line $line, array $leaders, Mention $mention): void
+    private function authors(RunBuilder $line, array $leaders, CitationContext $citation): void
     {
-        $narrative = $mention->narrative && $mention->quoted === '';
-        $later = ! $mention->first && count($leaders) === 1 && $leaders[0]->name->abbreviation !== '';
+        $narrative = $citation->narrative && $citation->quoted === '';
+        $later = ! $citation->first && count($leaders) === 1 && $leaders[0]->name->abbreviation !== '';
         $line->add($later ? $leaders[0]->name->abbreviation : $this->name($leaders[0]->name), $later ? 'apa.cite.short' : 'apa.cite.author', 'contributors');
         if (count($leaders) === 2) {
             $line->add(($narrative ? ' and ' : ' & ').$this->name($leaders[1]->name), 'apa.cite.author', 'contributors');
@@ -110,11 +110,11 @@ final class Citation
      *
      * @param  list<Contributor>  $leaders
      */
-    private function several(Line $line, array $leaders, bool $narrative): void
+    private function several(RunBuilder $line, array $leaders, bool $narrative): void
     {
         $count = count($leaders);
         // "Et al." stands for more than one name, so all are given when one alone would be left.
-        $needed = $this->standing->namesNeeded >= $count - 1 ? $count : max(1, $this->standing->namesNeeded);
+        $needed = $this->context->namesNeeded >= $count - 1 ? $count : max(1, $this->context->namesNeeded);
         $names = array_map(fn (Contributor $one): string => $this->name($one->name), array_slice($leaders, 1, $needed - 1));
         if ($needed === $count) {
             $last = array_pop($names);
@@ -130,11 +130,11 @@ final class Citation
         return match ($name->kind) {
             NameKind::Group => $name->group,
             NameKind::Screen => $name->family !== '' ? $name->family : ($name->group !== '' ? $name->group : $name->screen),
-            NameKind::Person => $this->standing->sharesSurname && $name->given !== '' ? Names::initials($name->given).' '.$name->surname() : $name->surname(),
+            NameKind::Person => $this->context->sharesSurname && $name->given !== '' ? Names::initials($name->given).' '.$name->surname() : $name->surname(),
         };
     }
 
-    private function title(Line $line): void
+    private function title(RunBuilder $line): void
     {
         if ($this->source->title->described || $this->source->title->isEmpty()) {
             $words = $this->source->title->isEmpty() ? $this->source->genre : $this->source->title->full();
@@ -142,19 +142,19 @@ final class Citation
 
             return;
         }
-        if ($this->source->kind->shape === Shape::Law) {
+        if ($this->source->kind->containment === Containment::Law) {
             $line->add($this->source->title->full(), 'apa.cite.title', 'title.main', $this->source->kind->id === 'court-case');
 
             return;
         }
-        $dress = in_array($this->source->kind->shape, [Shape::Article, Shape::Part], true) ? Dress::Quoted : Dress::Italic;
-        TitleSetter::set($line, new Title(ShortTitle::few($this->source->title)), $dress, $this->source->isEnglish() ? 'headline' : 'kept', 'apa.cite.title', 'apa.title.within');
+        $format = in_array($this->source->kind->containment, [Containment::InPeriodical, Containment::PartOf], true) ? TitleFormat::Quoted : TitleFormat::Italic;
+        TitleSetter::set($line, new Title(ShortTitle::few($this->source->title)), $format, $this->source->isEnglish() ? 'headline' : 'kept', 'apa.cite.title', 'apa.title.within');
     }
 
-    private function date(Line $line): void
+    private function date(RunBuilder $line): void
     {
         $date = $this->source->date();
-        $letter = $this->standing->yearLetter;
+        $letter = $this->context->yearLetter;
         $year = Wording::year($date);
         if ($year === '') {
             $year = $this->source->container()->status !== '' ? $this->source->container()->status : 'n.d.';

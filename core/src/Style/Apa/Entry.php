@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Style\Apa;
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CourseRules;
-use Bibrel\Core\Style\Standing;
-use Bibrel\Core\Text\Line;
+use Bibrel\Core\Style\EntryContext;
 use Bibrel\Core\Text\Run;
+use Bibrel\Core\Text\RunBuilder;
 
 /** One reference list entry out of APA's four elements: author, date, title, source. */
 final class Entry
@@ -23,26 +23,26 @@ final class Entry
     /** Kinds dated by the year alone, though the day may be known. */
     private const YEAR_ONLY = ['ai-text', 'patent', 'preprint', 'exhibition', 'app', 'special-issue', 'graphic-novel', 'play', 'scripture', 'standard', 'video-game', 'data-set', 'photograph', 'illustration', 'archive-item', 'preface', 'book', 'edited-collection', 'chapter', 'reference-entry', 'ebook', 'audiobook', 'journal-article', 'film', 'tv-series', 'song', 'album', 'thesis', 'artwork', 'map', 'software'];
 
-    private Line $line;
+    private RunBuilder $line;
 
     public function __construct(
         private readonly Source $source,
         private readonly CourseRules $course,
-        private readonly Standing $standing,
+        private readonly EntryContext $context,
         private readonly int $edition = 7,
     ) {
-        $this->line = new Line;
+        $this->line = new RunBuilder;
     }
 
     /** @return list<Run> */
     public function runs(): array
     {
-        if ($this->source->kind->shape === Shape::Law) {
+        if ($this->source->kind->containment === Containment::Law) {
             return (new LawEntry($this->source, $this->course))->runs();
         }
-        $this->line = new Line;
+        $this->line = new RunBuilder;
         $title = new TitleElement($this->source, $this->line, $this->edition);
-        $leaders = self::leaders($this->source);
+        $leaders = self::primaryContributors($this->source);
         if ($leaders !== []) {
             Names::lead($this->line, $leaders, $this->edition === 6 ? 7 : 20);
             $this->close();
@@ -61,15 +61,15 @@ final class Entry
     }
 
     /** @return array<int, Contributor> those in the author's place, by their place in the source's contributors */
-    public static function leaders(Source $source): array
+    public static function primaryContributors(Source $source): array
     {
-        if ($source->kind->shape === Shape::Law) {
+        if ($source->kind->containment === Containment::Law) {
             return [];
         }
         if ($source->kind->id === 'ai-text' && $source->container()->title !== '' && $source->container()->publisher !== '') {
             return [new Contributor(Role::Author, Name::group($source->container()->publisher))];
         }
-        $leaders = $source->leaders();
+        $leaders = $source->primaryContributors();
         if ($leaders === [] && $source->kind->id === 'tv-episode') {
             $leaders = $source->by(Role::Writer, Role::Director);
         }
@@ -85,7 +85,7 @@ final class Entry
         $date = $this->source->date();
         $status = $this->source->container()->status;
         $text = Wording::entryDate($date, ! in_array($this->source->kind->id, self::YEAR_ONLY, true));
-        $letter = $this->standing->yearLetter;
+        $letter = $this->context->yearLetter;
         $this->line->add('(', 'apa.date');
         if ($text === '') {
             $known = $status !== '';

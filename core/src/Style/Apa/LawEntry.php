@@ -9,10 +9,10 @@ use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\Addresses;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\WebAddress;
-use Bibrel\Core\Text\Line;
 use Bibrel\Core\Text\PageRange;
 use Bibrel\Core\Text\Quotes;
 use Bibrel\Core\Text\Run;
+use Bibrel\Core\Text\RunBuilder;
 
 /**
  * A court case or a law, which APA cites as lawyers do: "Brook v. Harbour Board, 12 N.R. 344 (Northmere Supreme Court
@@ -30,7 +30,7 @@ final readonly class LawEntry
     public function runs(): array
     {
         $container = $this->source->container();
-        $line = (new Line)->add(Quotes::curly($this->source->title->full()), 'apa.law', 'title.main');
+        $line = (new RunBuilder)->add(Quotes::curly($this->source->title->full()), 'apa.law', 'title.main');
         if ($container->number !== '') {
             $line->add(', ', 'apa.comma')->add($container->number, 'apa.law.place', 'containers.0.number');
         }
@@ -55,7 +55,7 @@ final readonly class LawEntry
     }
 
     /** The court of a case, and the year. */
-    private function decided(Line $line): void
+    private function decided(RunBuilder $line): void
     {
         if ($this->source->kind->id === 'court-case') {
             foreach (array_filter($this->source->contributors, static fn (Contributor $one): bool => ! $one->name->isEmpty()) as $place => $court) {

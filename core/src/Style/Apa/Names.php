@@ -8,7 +8,7 @@ use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\NameKind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Text\Line;
+use Bibrel\Core\Text\RunBuilder;
 
 /** Names in APA: all turned round at the head of an entry, initials first inside it. */
 final class Names
@@ -19,7 +19,7 @@ final class Names
      * @param  array<int, Contributor>  $leaders  by their place in the source's contributors
      * @param  int  $limit  how many are named in full: 20, in the 6th edition 7
      */
-    public static function lead(Line $line, array $leaders, int $limit): void
+    public static function lead(RunBuilder $line, array $leaders, int $limit): void
     {
         $shown = self::shown($leaders, $limit);
         $count = count($shown);
@@ -50,7 +50,7 @@ final class Names
      *
      * @param  array<int, Contributor>  $contributors
      */
-    public static function inMiddle(Line $line, array $contributors, string $path, string $rule): void
+    public static function inMiddle(RunBuilder $line, array $contributors, string $path, string $rule): void
     {
         $count = count($contributors);
         $n = 0;
@@ -95,7 +95,7 @@ final class Names
         return count($leaders) <= $limit ? $leaders : array_slice($leaders, 0, $limit - 1, true) + array_slice($leaders, -1, 1, true);
     }
 
-    private static function inverted(Line $line, Name $name, string $field): void
+    private static function inverted(RunBuilder $line, Name $name, string $field): void
     {
         match ($name->kind) {
             NameKind::Group => $line->add($name->group, 'apa.author.group', $field),
@@ -111,7 +111,7 @@ final class Names
         return implode(', ', array_filter([$name->surname(), $given, $name->suffix], static fn (string $part): bool => $part !== ''));
     }
 
-    private static function screen(Line $line, Name $name, string $field): void
+    private static function screen(RunBuilder $line, Name $name, string $field): void
     {
         $real = match (true) {
             $name->group !== '' => $name->group,
@@ -121,7 +121,7 @@ final class Names
         $line->add($real === '' ? $name->screen : "{$real} [{$name->screen}]", 'apa.author.screen', $field);
     }
 
-    private static function role(Line $line, Role $role, int $count, string $field): void
+    private static function role(RunBuilder $line, Role $role, int $count, string $field): void
     {
         $label = Wording::leadLabel($role, $count);
         if ($label !== '') {

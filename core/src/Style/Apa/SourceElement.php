@@ -4,36 +4,36 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Style\Apa;
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\Addresses;
 use Bibrel\Core\Style\CourseRules;
-use Bibrel\Core\Style\Dress;
+use Bibrel\Core\Style\Inclusion;
 use Bibrel\Core\Style\Publishers;
-use Bibrel\Core\Style\Shown;
+use Bibrel\Core\Style\TitleFormat;
 use Bibrel\Core\Style\TitleSetter;
 use Bibrel\Core\Style\WebAddress;
 use Bibrel\Core\Text\Letters;
-use Bibrel\Core\Text\Line;
 use Bibrel\Core\Text\Ordinal;
 use Bibrel\Core\Text\PageRange;
 use Bibrel\Core\Text\Quotes;
+use Bibrel\Core\Text\RunBuilder;
 use Bibrel\Core\Text\TitleCase;
 
 /** APA's fourth element: the periodical, the larger work, the publisher or site, and where a reader finds it. */
 final readonly class SourceElement
 {
-    public function __construct(private Source $source, private CourseRules $course, private Line $line, private int $edition)
+    public function __construct(private Source $source, private CourseRules $course, private RunBuilder $line, private int $edition)
     {
     }
 
     public function add(): void
     {
-        match ($this->source->kind->shape) {
-            Shape::Article => $this->periodical(),
-            Shape::Part => $this->larger(),
+        match ($this->source->kind->containment) {
+            Containment::InPeriodical => $this->periodical(),
+            Containment::PartOf => $this->larger(),
             default => $this->publisher(),
         };
         $this->extra();
@@ -47,7 +47,7 @@ final readonly class SourceElement
             return;
         }
         $within = 'apa.title.within';
-        TitleSetter::setText($this->line, $container->title, 'containers.0.title', Dress::Italic, 'apa.source.periodical', $within);
+        TitleSetter::setText($this->line, $container->title, 'containers.0.title', TitleFormat::Italic, 'apa.source.periodical', $within);
         if ($container->volume.$container->issue !== '') {
             $this->line->comma('apa.comma')->add(' ', 'apa.comma')->add($container->volume, 'apa.source.volume', 'containers.0.volume', true);
             if ($container->issue !== '') {
@@ -82,7 +82,7 @@ final readonly class SourceElement
             }
             $case = $this->source->isEnglish() && $this->source->kind->id !== 'conference-paper';
             $title = $case ? TitleCase::sentence($container->title) : $container->title;
-            TitleSetter::setText($this->line, $title, 'containers.0.title', Dress::Italic, 'apa.source.book', 'apa.title.within');
+            TitleSetter::setText($this->line, $title, 'containers.0.title', TitleFormat::Italic, 'apa.source.book', 'apa.title.within');
             $this->bookParentheses();
             $this->close();
         }
@@ -97,7 +97,7 @@ final readonly class SourceElement
             return [$editors, 'containers.0.contributors'];
         }
 
-        return [array_diff_key($this->source->by(Role::ExecutiveProducer), Entry::leaders($this->source)), 'contributors'];
+        return [array_diff_key($this->source->by(Role::ExecutiveProducer), Entry::primaryContributors($this->source)), 'contributors'];
     }
 
     private function bookParentheses(): void
@@ -105,14 +105,14 @@ final readonly class SourceElement
         $container = $this->source->container();
         $parts = [];
         if ($container->edition !== '') {
-            $parts[] = (new Line)->add(Letters::capital(Ordinal::edition($container->edition)), 'apa.title.number', 'containers.0.edition');
+            $parts[] = (new RunBuilder)->add(Letters::capital(Ordinal::edition($container->edition)), 'apa.title.number', 'containers.0.edition');
         }
         if ($container->volume !== '') {
-            $parts[] = (new Line)->add("Vol. {$container->volume}", 'apa.title.number', 'containers.0.volume');
+            $parts[] = (new RunBuilder)->add("Vol. {$container->volume}", 'apa.title.number', 'containers.0.volume');
         }
         if ($container->pages !== '') {
             $pages = PageRange::full($container->pages);
-            $parts[] = (new Line)->add((PageRange::isSeveral($pages) ? 'pp. ' : 'p. ').$pages, 'apa.source.pages', 'containers.0.pages');
+            $parts[] = (new RunBuilder)->add((PageRange::isSeveral($pages) ? 'pp. ' : 'p. ').$pages, 'apa.source.pages', 'containers.0.pages');
         }
         foreach ($parts as $i => $part) {
             $this->line->add($i === 0 ? ' (' : ', ', 'apa.title.number')->join($part);
@@ -136,19 +136,19 @@ final readonly class SourceElement
 
             return;
         }
-        if ($this->edition === 6 && $this->source->kind->shape === Shape::Online && Entry::isPublished($this->source)) {
+        if ($this->edition === 6 && $this->source->kind->containment === Containment::OnSite && Entry::isPublished($this->source)) {
             return;
         }
         if ($container->collection !== '') {
             $this->house($container->collection, 'containers.0.collection', 'apa.source.place');
         }
         if (preg_match('/^comment on the article/i', $this->source->genre) === 1 && $container->title !== '') {
-            TitleSetter::setText($this->line, $container->title, 'containers.0.title', Dress::Italic, 'apa.source.periodical', 'apa.title.within');
+            TitleSetter::setText($this->line, $container->title, 'containers.0.title', TitleFormat::Italic, 'apa.source.periodical', 'apa.title.within');
             $this->close();
 
             return;
         }
-        if ($this->source->kind->shape === Shape::Online && $container->title !== '') {
+        if ($this->source->kind->containment === Containment::OnSite && $container->title !== '') {
             $this->house($container->title, 'containers.0.title', 'apa.source.site');
 
             return;
@@ -163,7 +163,7 @@ final readonly class SourceElement
     /** The larger body an office belongs to publishes what the office writes, unless another publisher is named. */
     private function parentBody(): void
     {
-        foreach ($this->source->container()->publisher === '' ? Entry::leaders($this->source) : [] as $place => $leader) {
+        foreach ($this->source->container()->publisher === '' ? Entry::primaryContributors($this->source) : [] as $place => $leader) {
             $this->house($leader->name->parent, "contributors.{$place}", 'apa.source.publisher');
         }
     }
@@ -186,7 +186,7 @@ final readonly class SourceElement
     private function house(string $name, string $field, string $rule): void
     {
         $place = $this->source->container()->place;
-        foreach (Entry::leaders($this->source) as $leader) {
+        foreach (Entry::primaryContributors($this->source) as $leader) {
             if ($leader->name->isGroup() && Publishers::same($leader->name->group, $name)) {
                 $this->author($rule, $place);
 
@@ -217,7 +217,7 @@ final readonly class SourceElement
     private function extra(): void
     {
         $second = $this->source->containers[1] ?? null;
-        if ($second !== null && $this->source->kind->shape !== Shape::Article && ! in_array($this->source->kind->id, ['film', 'tv-episode', 'tv-series', 'chapter'], true)) {
+        if ($second !== null && $this->source->kind->containment !== Containment::InPeriodical && ! in_array($this->source->kind->id, ['film', 'tv-episode', 'tv-series', 'chapter'], true)) {
             $this->house($second->title, 'containers.1.title', 'apa.source.site');
         }
     }
@@ -255,9 +255,9 @@ final readonly class SourceElement
     private function printsRetrieval(): bool
     {
         return match ($this->course->accessed) {
-            Shown::Always => true,
-            Shown::Never => false,
-            Shown::Auto => $this->source->kind->changes,
+            Inclusion::Always => true,
+            Inclusion::Never => false,
+            Inclusion::Auto => $this->source->kind->changes,
         };
     }
 

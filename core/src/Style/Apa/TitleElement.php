@@ -4,30 +4,30 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Style\Apa;
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 use Bibrel\Core\Source\Source;
-use Bibrel\Core\Style\Dress;
+use Bibrel\Core\Style\TitleFormat;
 use Bibrel\Core\Style\TitleSetter;
 use Bibrel\Core\Text\Letters;
-use Bibrel\Core\Text\Line;
 use Bibrel\Core\Text\Ordinal;
 use Bibrel\Core\Text\Quotes;
+use Bibrel\Core\Text\RunBuilder;
 use Bibrel\Core\Text\TitleCase;
 
 /** APA's third element: the title with its parentheses and the description in brackets. */
 final readonly class TitleElement
 {
-    public function __construct(private Source $source, private Line $line, private int $edition)
+    public function __construct(private Source $source, private RunBuilder $line, private int $edition)
     {
     }
 
-    public static function dress(Source $source): Dress
+    public static function titleFormat(Source $source): TitleFormat
     {
         $comment = preg_match('/^comment on/i', $source->genre) === 1;
 
-        return $comment || in_array($source->kind->shape, [Shape::Article, Shape::Part], true) || $source->title->described ? Dress::Plain : Dress::Italic;
+        return $comment || in_array($source->kind->containment, [Containment::InPeriodical, Containment::PartOf], true) || $source->title->described ? TitleFormat::Plain : TitleFormat::Italic;
     }
 
     public function add(): void
@@ -38,15 +38,15 @@ final readonly class TitleElement
             return;
         }
         $title = $this->source->title;
-        $dress = self::dress($this->source);
-        $rule = $dress === Dress::Italic ? 'apa.title.italic' : 'apa.title.plain';
+        $format = self::titleFormat($this->source);
+        $rule = $format === TitleFormat::Italic ? 'apa.title.italic' : 'apa.title.plain';
         if ($title->isEmpty()) {
             $this->source->subject === '' ? $this->described($this->source->genre, 'genre') : $this->review();
         } elseif ($title->described) {
             $this->described($title->full(), 'title.main');
         } else {
             $case = $this->source->isEnglish() && $this->source->kind->id !== 'social-post' ? 'sentence' : 'kept';
-            TitleSetter::set($this->line, $title, $dress, $case, $rule, 'apa.title.within');
+            TitleSetter::set($this->line, $title, $format, $case, $rule, 'apa.title.within');
         }
         if ($title->translated !== '') {
             $this->line->add(' [', 'apa.title.translated')
@@ -61,9 +61,9 @@ final readonly class TitleElement
     /** A generated text is nobody's to find again, so the entry names the tool; what was asked belongs in the paper. */
     private function tool(): void
     {
-        TitleSetter::setText($this->line, $this->source->container()->title, 'containers.0.title', Dress::Italic, 'apa.title.italic', 'apa.title.within');
+        TitleSetter::setText($this->line, $this->source->container()->title, 'containers.0.title', TitleFormat::Italic, 'apa.title.italic', 'apa.title.within');
         $this->numbers();
-        $this->line->add(' [', 'apa.title.note')->add($this->source->genre !== '' ? Letters::capital($this->source->genre) : $this->source->kind->note, 'apa.title.note', $this->source->genre === '' ? null : 'genre')->add(']', 'apa.title.note');
+        $this->line->add(' [', 'apa.title.note')->add($this->source->genre !== '' ? Letters::capital($this->source->genre) : $this->source->kind->bracketDescription, 'apa.title.note', $this->source->genre === '' ? null : 'genre')->add(']', 'apa.title.note');
         $this->close();
     }
 
@@ -78,7 +78,7 @@ final readonly class TitleElement
     private function numbers(): void
     {
         $people = $this->peopleBehindTitle();
-        $numbers = $this->source->kind->shape === Shape::Whole || $this->source->kind->shape === Shape::Online ? $this->editionAndNumber() : $this->episode();
+        $numbers = $this->source->kind->containment === Containment::SelfContained || $this->source->kind->containment === Containment::OnSite ? $this->editionAndNumber() : $this->episode();
         if ($people === [] && $numbers === []) {
             return;
         }
@@ -95,10 +95,10 @@ final readonly class TitleElement
         $this->line->add(')', 'apa.title.number');
     }
 
-    /** @return list<Line> */
+    /** @return list<RunBuilder> */
     private function peopleBehindTitle(): array
     {
-        $leaders = Entry::leaders($this->source);
+        $leaders = Entry::primaryContributors($this->source);
         $groups = [];
         foreach ([Role::Editor, Role::Translator, Role::Illustrator, Role::Narrator] as $role) {
             $people = array_diff_key($this->source->by($role), $leaders);
@@ -108,25 +108,25 @@ final readonly class TitleElement
             }
         }
 
-        return array_map(static function (array $group): Line {
-            $line = new Line;
+        return array_map(static function (array $group): RunBuilder {
+            $line = new RunBuilder;
             Names::inMiddle($line, $group[0], 'contributors', 'apa.title.number');
 
             return $line->add(', '.implode(' & ', $group[1]), 'apa.title.number');
         }, array_values($groups));
     }
 
-    /** @return list<Line> */
+    /** @return list<RunBuilder> */
     private function editionAndNumber(): array
     {
         $container = $this->source->container();
         $worded = static fn (string $value, string $word): string => $value === '' ? '' : (preg_match('/^[\divxlcIVXLCA-Z]+[\w.\-\/]*$/u', $value) === 1 ? "{$word} {$value}" : $value);
         $lines = [
-            (new Line)->add(Letters::capital(Ordinal::edition($container->edition)), 'apa.title.number', 'containers.0.edition'),
-            (new Line)->add($worded($container->version, 'Version'), 'apa.title.number', 'containers.0.version'),
-            (new Line)->add($worded($container->volume, 'Vol.'), 'apa.title.number', 'containers.0.volume'),
-            (new Line)->add(preg_replace('/^(\d+)$/', 'Vols. 1–$1', $container->volumes) ?? '', 'apa.title.number', 'containers.0.volumes'),
-            (new Line)->add($worded($container->number, match ($this->source->kind->id) {
+            (new RunBuilder)->add(Letters::capital(Ordinal::edition($container->edition)), 'apa.title.number', 'containers.0.edition'),
+            (new RunBuilder)->add($worded($container->version, 'Version'), 'apa.title.number', 'containers.0.version'),
+            (new RunBuilder)->add($worded($container->volume, 'Vol.'), 'apa.title.number', 'containers.0.volume'),
+            (new RunBuilder)->add(preg_replace('/^(\d+)$/', 'Vols. 1–$1', $container->volumes) ?? '', 'apa.title.number', 'containers.0.volumes'),
+            (new RunBuilder)->add($worded($container->number, match ($this->source->kind->id) {
                 'government-document', 'preprint' => $this->series('No.'),
                 'standard' => 'Standard No.',
                 'report' => $this->series('Report No.'),
@@ -135,7 +135,7 @@ final readonly class TitleElement
             }), 'apa.title.number', 'containers.0.number'),
         ];
 
-        return array_values(array_filter($lines, static fn (Line $line): bool => ! $line->isEmpty()));
+        return array_values(array_filter($lines, static fn (RunBuilder $line): bool => ! $line->isEmpty()));
     }
 
     /** "Technical Report No.": the kind of report it is, where somebody said. */
@@ -144,17 +144,17 @@ final readonly class TitleElement
         return $this->source->genre === '' ? $otherwise : TitleCase::headline($this->source->genre).' No.';
     }
 
-    /** @return list<Line> */
+    /** @return list<RunBuilder> */
     private function episode(): array
     {
         $container = $this->source->container();
         $word = $container->season === '' && $this->source->kind->id === 'podcast-episode' ? 'No.' : 'Episode';
         $lines = [];
         if ($container->season !== '') {
-            $lines[] = (new Line)->add("Season {$container->season}", 'apa.title.number', 'containers.0.season');
+            $lines[] = (new RunBuilder)->add("Season {$container->season}", 'apa.title.number', 'containers.0.season');
         }
         if ($container->episode !== '') {
-            $lines[] = (new Line)->add("{$word} {$container->episode}", 'apa.title.number', 'containers.0.episode');
+            $lines[] = (new RunBuilder)->add("{$word} {$container->episode}", 'apa.title.number', 'containers.0.episode');
         }
 
         return $lines;
@@ -190,7 +190,7 @@ final readonly class TitleElement
         $note = match (true) {
             $source->genre !== '' => Letters::capital($source->genre),
             $artwork !== '' => Letters::capital($artwork),
-            default => $this->edition === 6 && $source->kind->id === 'film' ? 'Motion picture' : $source->kind->note,
+            default => $this->edition === 6 && $source->kind->id === 'film' ? 'Motion picture' : $source->kind->bracketDescription,
         };
         if ($note !== '') {
             $field = $source->genre !== '' ? 'genre' : ($artwork !== '' ? 'medium' : null);
@@ -202,7 +202,7 @@ final readonly class TitleElement
     private function review(): void
     {
         $this->line->add('[Review of the '.($this->source->genre ?: 'book').' ', 'apa.title.review');
-        TitleSetter::setText($this->line, TitleCase::sentence($this->source->subject), 'subject', Dress::Italic, 'apa.title.review', 'apa.title.within');
+        TitleSetter::setText($this->line, TitleCase::sentence($this->source->subject), 'subject', TitleFormat::Italic, 'apa.title.review', 'apa.title.within');
         $makers = $this->source->by(Role::ReviewedAuthor);
         if ($makers !== []) {
             $this->line->comma('apa.comma')->add(' by ', 'apa.title.review');

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Style\Mla;
 
-use Bibrel\Core\Cite\Locator;
-use Bibrel\Core\Cite\Mention;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\NameKind;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Source\Title;
+use Bibrel\Core\Style\CitationContext;
+use Bibrel\Core\Style\EntryContext;
+use Bibrel\Core\Style\Locator;
 use Bibrel\Core\Style\ShortTitle;
-use Bibrel\Core\Style\Standing;
 use Bibrel\Core\Style\TitleSetter;
-use Bibrel\Core\Text\Line;
 use Bibrel\Core\Text\PageRange;
 use Bibrel\Core\Text\Run;
+use Bibrel\Core\Text\RunBuilder;
 
 /** In-text citations: "(Brook 15)"; with the name in the sentence, "Brook (15)". */
 final class Citation
@@ -25,26 +25,26 @@ final class Citation
 
     private const SEVERAL = ['paragraph' => 'pars.', 'chapter' => 'chs.', 'section' => 'secs.', 'part' => 'pts.', 'volume' => 'vols.', 'line' => 'lines', 'slide' => 'slides', 'figure' => 'figs.', 'table' => 'tables'];
 
-    public function __construct(private readonly Source $source, private readonly Standing $standing)
+    public function __construct(private readonly Source $source, private readonly EntryContext $context)
     {
     }
 
     /** @return list<Run> */
-    public function runs(Mention $mention): array
+    public function runs(CitationContext $citation): array
     {
-        [$locator, $narrative] = [$mention->locator, $mention->narrative && $mention->quoted === ''];
-        $line = new Line;
-        $leaders = Entry::leaders($this->source);
-        $behind = new Line;
-        if ($mention->quoted !== '') {
-            $line->add($mention->narrative ? $mention->quoted : '', 'mla.cite.quoted');
+        [$locator, $narrative] = [$citation->locator, $citation->narrative && $citation->quoted === ''];
+        $line = new RunBuilder;
+        $leaders = Entry::primaryContributors($this->source);
+        $behind = new RunBuilder;
+        if ($citation->quoted !== '') {
+            $line->add($citation->narrative ? $citation->quoted : '', 'mla.cite.quoted');
             $behind->add('qtd. in ', 'mla.cite.quoted');
         }
         if ($leaders === []) {
             $this->title($narrative ? $line : $behind);
         } else {
             $this->authors($narrative ? $line : $behind, array_values($leaders), $narrative);
-            if ($this->standing->sharesAuthor) {
+            if ($this->context->sharesAuthor) {
                 $narrative ?: $behind->add(',', 'mla.comma');
                 $this->title($behind->space('mla.comma'));
             }
@@ -64,7 +64,7 @@ final class Citation
     }
 
     /** @param  list<Contributor>  $leaders */
-    private function authors(Line $line, array $leaders, bool $narrative): void
+    private function authors(RunBuilder $line, array $leaders, bool $narrative): void
     {
         $line->add($this->name($leaders[0]->name, $narrative), 'mla.cite.author', 'contributors');
         if (count($leaders) === 2) {
@@ -79,11 +79,11 @@ final class Citation
         return match ($name->kind) {
             NameKind::Group => preg_replace('/^The\s+(?=\S)/u', '', $name->group) ?? $name->group,
             NameKind::Screen => $name->family !== '' ? $name->family : ($name->group !== '' ? $name->group : $name->screen),
-            NameKind::Person => $this->standing->sharesSurname && $name->given !== '' ? mb_substr($name->given, 0, 1).'. '.$name->surname() : $name->surname(),
+            NameKind::Person => $this->context->sharesSurname && $name->given !== '' ? mb_substr($name->given, 0, 1).'. '.$name->surname() : $name->surname(),
         };
     }
 
-    private function title(Line $line): void
+    private function title(RunBuilder $line): void
     {
         $short = new Title(ShortTitle::noun($this->source->title));
         if ($short->isEmpty()) {
@@ -91,11 +91,11 @@ final class Citation
 
             return;
         }
-        TitleSetter::set($line, $short, Entry::dress($this->source), Entry::case($this->source), 'mla.cite.title', 'mla.title.within');
+        TitleSetter::set($line, $short, Entry::titleFormat($this->source), Entry::case($this->source), 'mla.cite.title', 'mla.title.within');
     }
 
     /** A page stands bare; another kind of place has its word, with a comma before it behind a name. */
-    private function locator(Line $line, Locator $locator, bool $afterName): void
+    private function locator(RunBuilder $line, Locator $locator, bool $afterName): void
     {
         $value = PageRange::shortened($locator->value);
         if ($locator->kind === 'time') {

@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace Bibrel\Core\Style\Mla;
 
 use Bibrel\Core\Source\Container;
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\Addresses;
 use Bibrel\Core\Style\CourseRules;
-use Bibrel\Core\Style\Dress;
 use Bibrel\Core\Style\Publishers;
+use Bibrel\Core\Style\TitleFormat;
 use Bibrel\Core\Style\TitleSetter;
 use Bibrel\Core\Style\WebAddress;
-use Bibrel\Core\Text\Line;
 use Bibrel\Core\Text\Ordinal;
 use Bibrel\Core\Text\PageRange;
 use Bibrel\Core\Text\Quotes;
+use Bibrel\Core\Text\RunBuilder;
 use Bibrel\Core\Text\TitleCase;
 
 /** A container's elements: its title, contributors, version, number, publisher, date and location. */
@@ -27,7 +27,7 @@ final readonly class ContainerElements
     {
     }
 
-    /** @return list<Line> the elements that are there, in order */
+    /** @return list<RunBuilder> the elements that are there, in order */
     public function of(Container $container, int $i): array
     {
         $elements = [
@@ -36,7 +36,7 @@ final readonly class ContainerElements
             ...$this->versions($container, $i),
             ...$this->numbers($container, $i),
             $this->publisher($container, $i),
-            Entry::isThesis($this->source) && $i === 0 ? (new Line)->add(preg_match('/^Ph/', $this->source->genre) === 1 || preg_match('/^\p{Lu}{2}/u', $this->source->genre) === 1 ? $this->source->genre : lcfirst($this->source->genre), 'mla.form', 'genre') : $this->date($container, $i),
+            Entry::isThesis($this->source) && $i === 0 ? (new RunBuilder)->add(preg_match('/^Ph/', $this->source->genre) === 1 || preg_match('/^\p{Lu}{2}/u', $this->source->genre) === 1 ? $this->source->genre : lcfirst($this->source->genre), 'mla.form', 'genre') : $this->date($container, $i),
             ...$this->locations($container, $i),
         ];
         $there = [];
@@ -50,41 +50,41 @@ final readonly class ContainerElements
     }
 
     /** One element of one piece; null where there is nothing to say. */
-    private static function element(string $text, string $rule, ?string $field = null): ?Line
+    private static function element(string $text, string $rule, ?string $field = null): ?RunBuilder
     {
-        return $text === '' ? null : (new Line)->add($text, $rule, $field);
+        return $text === '' ? null : (new RunBuilder)->add($text, $rule, $field);
     }
 
-    private function containerTitle(Container $container, int $i): ?Line
+    private function containerTitle(Container $container, int $i): ?RunBuilder
     {
         if ($container->title === '') {
             return null;
         }
-        $line = new Line;
+        $line = new RunBuilder;
         $line->add($this->source->kind->id === 'special-issue' && $i === 0 ? 'special issue of ' : '', 'mla.form');
-        $title = $this->source->isEnglish() && $this->source->kind->shape === Shape::Part ? TitleCase::headline($container->title) : $container->title;
-        TitleSetter::setText($line, $title, "containers.{$i}.title", in_array($this->source->kind->id, ['lecture', 'poster'], true) && $i === 0 ? Dress::Plain : Dress::Italic, 'mla.container', 'mla.title.within');
+        $title = $this->source->isEnglish() && $this->source->kind->containment === Containment::PartOf ? TitleCase::headline($container->title) : $container->title;
+        TitleSetter::setText($line, $title, "containers.{$i}.title", in_array($this->source->kind->id, ['lecture', 'poster'], true) && $i === 0 ? TitleFormat::Plain : TitleFormat::Italic, 'mla.container', 'mla.title.within');
 
         return $line;
     }
 
-    /** @return list<Line> */
+    /** @return list<RunBuilder> */
     private function containerContributors(Container $container, int $i): array
     {
         $lines = [];
         if ($i === 0) {
             $inContainer = ! Contributions::standBehindTitle($this->source);
             foreach (Contributions::others($this->source, static fn (Role $role): bool => $inContainer || in_array($role, Contributions::OF_THE_WHOLE, true)) as [$roles, $people]) {
-                $lines[] = $line = new Line;
+                $lines[] = $line = new RunBuilder;
                 $line->add(Wording::by($roles, count($people)).' ', 'mla.contributor');
                 Names::inMiddle($line, $people, 'contributors', 'mla.contributor');
             }
         }
         if ($i === 0 && $this->source->kind->id === 'interview-own' && $this->source->by(Role::Interviewer) === []) {
-            $lines[] = (new Line)->add('conducted by the author', 'mla.contributor');
+            $lines[] = (new RunBuilder)->add('conducted by the author', 'mla.contributor');
         }
         foreach (Contributions::byRole($container->contributors) as [$roles, $people]) {
-            $lines[] = $line = new Line;
+            $lines[] = $line = new RunBuilder;
             $line->add(Wording::by($roles, count($people)).' ', 'mla.contributor');
             Names::inMiddle($line, $people, "containers.{$i}.contributors", 'mla.contributor');
         }
@@ -92,7 +92,7 @@ final readonly class ContainerElements
         return $lines;
     }
 
-    /** @return list<?Line> edition, the form a book has on a device, version */
+    /** @return list<?RunBuilder> edition, the form a book has on a device, version */
     private function versions(Container $container, int $i): array
     {
         $worded = preg_match('/^\d[\w.]*$/', $container->version) === 1 ? "version {$container->version}" : $container->version;
@@ -107,7 +107,7 @@ final readonly class ContainerElements
         ];
     }
 
-    /** @return list<Line> */
+    /** @return list<RunBuilder> */
     private function numbers(Container $container, int $i): array
     {
         $lines = [];
@@ -116,13 +116,13 @@ final readonly class ContainerElements
             if ($value !== '') {
                 $plain = preg_match('/^[\divxlcIVXLC]+(?:\W|$)|^\d/', $value) === 1;
                 $range = PageRange::full($value);
-                $lines[] = (new Line)->add($plain ? (preg_match('/^\d+[–,]/u', $range) === 1 ? $several : $one)." {$range}" : lcfirst($value), 'mla.number', "containers.{$i}.{$field}");
+                $lines[] = (new RunBuilder)->add($plain ? (preg_match('/^\d+[–,]/u', $range) === 1 ? $several : $one)." {$range}" : lcfirst($value), 'mla.number', "containers.{$i}.{$field}");
             }
         }
         if ($container->number === '') {
             return $lines;
         }
-        $lines[] = $number = new Line;
+        $lines[] = $number = new RunBuilder;
         if ($i === 0 && $this->source->genre !== '' && in_array($this->source->kind->id, ['report', 'government-document', 'preprint'], true)) {
             $number->add($this->source->genre, 'mla.number', 'genre')->add(' no. ', 'mla.number');
         }
@@ -139,9 +139,9 @@ final readonly class ContainerElements
         return Entry::isThesis($this->source) && isset($this->source->containers[1]);
     }
 
-    private function publisher(Container $container, int $i): ?Line
+    private function publisher(Container $container, int $i): ?RunBuilder
     {
-        if ($container->publisher === '' || $this->source->kind->shape === Shape::Article || $this->source->kind->shape === Shape::Law || Publishers::same($container->publisher, $container->title)) {
+        if ($container->publisher === '' || $this->source->kind->containment === Containment::InPeriodical || $this->source->kind->containment === Containment::Law || Publishers::same($container->publisher, $container->title)) {
             return null;
         }
         $houses = array_map(Publishers::abbreviated(...), preg_split('~\s*[;/]\s*~', $container->publisher) ?: []);
@@ -150,10 +150,10 @@ final readonly class ContainerElements
             $text = (string) preg_replace('/\bUniversity\b/u', 'U', $text);
         }
 
-        return (new Line)->add(Quotes::curly($text), 'mla.publisher', "containers.{$i}.publisher");
+        return (new RunBuilder)->add(Quotes::curly($text), 'mla.publisher', "containers.{$i}.publisher");
     }
 
-    private function date(Container $container, int $i): ?Line
+    private function date(Container $container, int $i): ?RunBuilder
     {
         if ($i === 0 && Entry::isSeenOnSite($this->source)) {
             return null;
@@ -163,7 +163,7 @@ final readonly class ContainerElements
         return self::element($date->isNone() ? $container->status : Wording::date($date, $this->edition), 'mla.date', $date->isNone() ? "containers.{$i}.status" : "containers.{$i}.date");
     }
 
-    /** @return list<?Line> */
+    /** @return list<?RunBuilder> */
     private function locations(Container $container, int $i): array
     {
         $pages = PageRange::shortened($container->pages);
@@ -189,7 +189,7 @@ final readonly class ContainerElements
      * Where the source is found is said once, of the last container, and a DOI before any other address (MLA Handbook,
      * 9th ed., 5.84, 5.93): an article read in a database has its DOI behind the database's name.
      */
-    private function address(int $i): ?Line
+    private function address(int $i): ?RunBuilder
     {
         // A container that was emptied in the form is none.
         $containers = array_filter($this->source->containers, static fn (Container $one): bool => $one->toArray() !== []);

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Style\Mla;
 
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 use Bibrel\Core\Source\Source;
 
 /** Which contributors stand where in an MLA entry, grouped by what they did. */
@@ -18,7 +18,7 @@ final class Contributions
     /** Whether the source's own contributors stand between its title and its container's. */
     public static function standBehindTitle(Source $source): bool
     {
-        return $source->container()->title !== '' && $source->kind->shape !== Shape::Whole;
+        return $source->container()->title !== '' && $source->kind->containment !== Containment::SelfContained;
     }
 
     /**
@@ -29,7 +29,7 @@ final class Contributions
      */
     public static function others(Source $source, callable $wanted): array
     {
-        $leaders = $source->leaders();
+        $leaders = $source->primaryContributors();
         $others = array_filter(
             $source->contributors,
             static fn (Contributor $one, int $place): bool => ! isset($leaders[$place]) && ! $one->name->isEmpty() && $wanted($one->role),

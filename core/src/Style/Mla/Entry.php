@@ -5,20 +5,20 @@ declare(strict_types=1);
 namespace Bibrel\Core\Style\Mla;
 
 use Bibrel\Core\Source\Container;
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CourseRules;
-use Bibrel\Core\Style\Dress;
+use Bibrel\Core\Style\EntryContext;
+use Bibrel\Core\Style\Inclusion;
 use Bibrel\Core\Style\Publishers;
-use Bibrel\Core\Style\Shown;
-use Bibrel\Core\Style\Standing;
+use Bibrel\Core\Style\TitleFormat;
 use Bibrel\Core\Style\TitleSetter;
 use Bibrel\Core\Text\Letters;
-use Bibrel\Core\Text\Line;
 use Bibrel\Core\Text\Quotes;
 use Bibrel\Core\Text\Run;
+use Bibrel\Core\Text\RunBuilder;
 use Bibrel\Core\Text\TitleCase;
 
 /** One works cited entry out of the nine core elements: author, title, then each container's own. */
@@ -29,21 +29,21 @@ final class Entry
     /** What a part is called when it has no title of its own: neither quoted nor italic. */
     private const GENERIC = '/^(?:(?:an?|the) )?(?:introduction|preface|foreword|afterword|prologue|epilogue|editor[’\']s note|author[’\']s note)$/iu';
 
-    private Line $line;
+    private RunBuilder $line;
 
     public function __construct(
         private readonly Source $source,
         private readonly CourseRules $course,
-        private readonly Standing $standing,
+        private readonly EntryContext $context,
         private readonly int $edition = 9,
     ) {
-        $this->line = new Line;
+        $this->line = new RunBuilder;
     }
 
     /** @return list<Run> */
     public function runs(): array
     {
-        $this->line = new Line;
+        $this->line = new RunBuilder;
         $this->author();
         $this->title();
         $this->original();
@@ -62,26 +62,26 @@ final class Entry
      *
      * @return array<int, Contributor>
      */
-    public static function leaders(Source $source): array
+    public static function primaryContributors(Source $source): array
     {
-        $leaders = $source->leaders();
+        $leaders = $source->primaryContributors();
         $first = reset($leaders);
         if ($first === false || count($leaders) > 1 || ! $first->name->isGroup() || $source->title->isEmpty()) {
             return $leaders;
         }
         $container = $source->container();
-        $named = $source->kind->shape === Shape::Online && Publishers::same($first->name->group, $container->title);
+        $named = $source->kind->containment === Containment::OnSite && Publishers::same($first->name->group, $container->title);
 
         return $named || Publishers::same($first->name->group, $container->publisher) ? [] : $leaders;
     }
 
     private function author(): void
     {
-        $leaders = self::leaders($this->source);
+        $leaders = self::primaryContributors($this->source);
         if ($leaders === []) {
             return;
         }
-        if ($this->standing->repeatsAuthor && $this->course->threeHyphens) {
+        if ($this->context->repeatsAuthor && $this->course->threeHyphens) {
             $first = (int) array_key_first($leaders);
             Names::repeated($this->line, $leaders[$first]->role, count($leaders), "contributors.{$first}");
         } else {
@@ -98,19 +98,19 @@ final class Entry
 
             return;
         }
-        $dress = self::dress($this->source);
-        $rule = match ($dress) {
-            Dress::Quoted => 'mla.title.quoted',
-            Dress::Italic => 'mla.title.italic',
-            Dress::Plain => 'mla.title.described',
+        $format = self::titleFormat($this->source);
+        $rule = match ($format) {
+            TitleFormat::Quoted => 'mla.title.quoted',
+            TitleFormat::Italic => 'mla.title.italic',
+            TitleFormat::Plain => 'mla.title.described',
         };
-        TitleSetter::set($this->line, $title, $dress, self::case($this->source), $rule, 'mla.title.within');
+        TitleSetter::set($this->line, $title, $format, self::case($this->source), $rule, 'mla.title.within');
         if ($this->source->kind->id === 'ai-text') {
             $this->line->add(' prompt', 'mla.title.prompt');
         }
         if ($title->translated !== '') {
             $this->line->add(' [', 'mla.title.translated')
-                ->add(TitleCase::headline(Quotes::curly($title->translated)), 'mla.title.translated', 'title.translated', $dress === Dress::Italic)
+                ->add(TitleCase::headline(Quotes::curly($title->translated)), 'mla.title.translated', 'title.translated', $format === TitleFormat::Italic)
                 ->add(']', 'mla.title.translated');
         }
         $this->close();
@@ -144,7 +144,7 @@ final class Entry
             return;
         }
         $this->line->add('Review of ', 'mla.review');
-        TitleSetter::setText($this->line, $this->source->subject, 'subject', Dress::Italic, 'mla.review', 'mla.title.within');
+        TitleSetter::setText($this->line, $this->source->subject, 'subject', TitleFormat::Italic, 'mla.review', 'mla.title.within');
         $makers = $this->source->by(Role::ReviewedAuthor);
         if ($makers !== []) {
             $this->line->comma('mla.comma')->add(' by ', 'mla.review');
@@ -153,24 +153,24 @@ final class Entry
         $this->close();
     }
 
-    public static function dress(Source $source): Dress
+    public static function titleFormat(Source $source): TitleFormat
     {
         return match (true) {
-            $source->title->described, $source->kind->id === 'statute', self::isGeneric($source) => Dress::Plain,
-            $source->kind->shape === Shape::Whole, in_array($source->kind->id, self::ITALIC, true) => Dress::Italic,
-            default => Dress::Quoted,
+            $source->title->described, $source->kind->id === 'statute', self::isGeneric($source) => TitleFormat::Plain,
+            $source->kind->containment === Containment::SelfContained, in_array($source->kind->id, self::ITALIC, true) => TitleFormat::Italic,
+            default => TitleFormat::Quoted,
         };
     }
 
     public static function isGeneric(Source $source): bool
     {
-        return $source->kind->shape === Shape::Part && preg_match(self::GENERIC, $source->title->main) === 1;
+        return $source->kind->containment === Containment::PartOf && preg_match(self::GENERIC, $source->title->main) === 1;
     }
 
     /** @return 'headline'|'kept' */
     public static function case(Source $source): string
     {
-        return $source->isEnglish() && ! $source->title->described && $source->kind->shape !== Shape::Law && $source->kind->id !== 'ai-text' && $source->kind->id !== 'social-post' ? 'headline' : 'kept';
+        return $source->isEnglish() && ! $source->title->described && $source->kind->containment !== Containment::Law && $source->kind->id !== 'ai-text' && $source->kind->id !== 'social-post' ? 'headline' : 'kept';
     }
 
     /** The date that stands right behind the title: a republished work's first one, a thesis's own, a work of art's on a website. */
@@ -272,14 +272,14 @@ final class Entry
     /** "Editorial", "Letter to the editor", "Conference presentation": what the title alone does not tell. */
     public static function form(Source $source): string
     {
-        $told = $source->kind->shape === Shape::Article && ! in_array($source->kind->id, ['review', 'special-issue'], true);
+        $told = $source->kind->containment === Containment::InPeriodical && ! in_array($source->kind->id, ['review', 'special-issue'], true);
         if ($source->title->isEmpty()) {
             return '';
         }
 
         return match (true) {
-            $told => Letters::capital($source->genre !== '' ? $source->genre : $source->kind->note),
-            $source->kind->id === 'press-release' => Letters::capital($source->genre !== '' ? $source->genre : $source->kind->note),
+            $told => Letters::capital($source->genre !== '' ? $source->genre : $source->kind->bracketDescription),
+            $source->kind->id === 'press-release' => Letters::capital($source->genre !== '' ? $source->genre : $source->kind->bracketDescription),
             in_array($source->kind->id, ['lecture', 'slides', 'poster'], true) => Letters::capital($source->genre),
             default => '',
         };
@@ -288,18 +288,18 @@ final class Entry
     private function medium(): string
     {
         return match ($this->course->medium) {
-            Shown::Always => Media::of($this->source),
-            Shown::Never => '',
-            Shown::Auto => preg_match('/^(?:print|web|online)$/i', $this->source->medium) === 1 ? '' : Letters::capital($this->source->medium),
+            Inclusion::Always => Media::of($this->source),
+            Inclusion::Never => '',
+            Inclusion::Auto => preg_match('/^(?:print|web|online)$/i', $this->source->medium) === 1 ? '' : Letters::capital($this->source->medium),
         };
     }
 
     private function printsAccess(): bool
     {
         return match ($this->course->accessed) {
-            Shown::Always => true,
-            Shown::Never => false,
-            Shown::Auto => $this->source->date()->isNone() && $this->source->container()->status === '' && $this->isOnline(),
+            Inclusion::Always => true,
+            Inclusion::Never => false,
+            Inclusion::Auto => $this->source->date()->isNone() && $this->source->container()->status === '' && $this->isOnline(),
         };
     }
 

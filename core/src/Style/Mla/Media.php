@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Style\Mla;
 
-use Bibrel\Core\Source\Reach;
-use Bibrel\Core\Source\Shape;
+use Bibrel\Core\Source\AccessMethod;
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Text\Letters;
 
@@ -28,7 +28,7 @@ final class Media
         if ($source->medium !== '') {
             return Letters::capital($source->medium);
         }
-        if ($source->kind->shape === Shape::Message) {
+        if ($source->kind->containment === Containment::PersonalCommunication) {
             return $source->kind->id === 'email' && in_array(strtolower($source->genre), ['', 'e-mail', 'email'], true) ? 'E-mail' : '';
         }
         if (self::isOnline($source)) {
@@ -41,7 +41,7 @@ final class Media
     public static function isOnline(Source $source): bool
     {
         if ($source->reached !== '') {
-            return in_array(Reach::tryFrom($source->reached), [Reach::Web, Reach::Database], true);
+            return in_array(AccessMethod::tryFrom($source->reached), [AccessMethod::Web, AccessMethod::Database], true);
         }
         foreach ($source->containers as $i => $container) {
             if ($container->url.$container->doi !== '' || ($i > 0 && $container->title !== '')) {

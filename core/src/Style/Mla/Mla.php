@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Style\Mla;
 
-use Bibrel\Core\Cite\Mention;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Source;
+use Bibrel\Core\Style\CitationContext;
 use Bibrel\Core\Style\CourseRules;
-use Bibrel\Core\Style\OrderWords;
-use Bibrel\Core\Style\Standing;
+use Bibrel\Core\Style\EntryContext;
+use Bibrel\Core\Style\SortKey;
 use Bibrel\Core\Style\Style;
 
 /** MLA in its 9th, 8th and 7th editions. */
@@ -42,29 +42,29 @@ final readonly class Mla implements Style
         return true;
     }
 
-    public function entry(Source $source, CourseRules $course, Standing $standing): array
+    public function entry(Source $source, CourseRules $course, EntryContext $context): array
     {
         return $this->edition === 7
-            ? (new SeventhEntry($source, $course, $standing))->runs()
-            : (new Entry($source, $course, $standing, $this->edition))->runs();
+            ? (new Mla7Entry($source, $course, $context))->runs()
+            : (new Entry($source, $course, $context, $this->edition))->runs();
     }
 
-    public function citation(Source $source, Mention $mention, Standing $standing): array
+    public function citation(Source $source, CitationContext $citation, EntryContext $context): array
     {
-        return (new Citation($source, $standing))->runs($mention);
+        return (new Citation($source, $context))->runs($citation);
     }
 
     public function orderedBy(Source $source): array
     {
         $authors = [];
-        foreach (Entry::leaders($source) as $leader) {
-            array_push($authors, ...OrderWords::name($leader->name, false));
+        foreach (Entry::primaryContributors($source) as $leader) {
+            array_push($authors, ...SortKey::name($leader->name, false));
         }
         // With three or more authors the entry reads "First, et al.", so only the first counts.
-        if (count(Entry::leaders($source)) > 2) {
+        if (count(Entry::primaryContributors($source)) > 2) {
             $authors = [...array_slice($authors, 0, 2), 'et al'];
         }
-        $title = OrderWords::title($source->title->full(), $source->language);
+        $title = SortKey::title($source->title->full(), $source->language);
 
         return [...$authors, $title, $source->date()->edtf()];
     }
@@ -76,7 +76,7 @@ final readonly class Mla implements Style
 
     public function authorKey(Source $source): string
     {
-        $leaders = Entry::leaders($source);
+        $leaders = Entry::primaryContributors($source);
         $shown = count($leaders) > 2 ? [reset($leaders)] : $leaders;
 
         return $leaders === [] ? '' : json_encode([

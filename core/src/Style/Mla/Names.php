@@ -8,7 +8,7 @@ use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\NameKind;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Text\Line;
+use Bibrel\Core\Text\RunBuilder;
 
 /** Names in MLA: the first at the head of an entry turned round, all others as one says them. */
 final class Names
@@ -18,7 +18,7 @@ final class Names
      *
      * @param  array<int, Contributor>  $leaders  by their place in the source's contributors
      */
-    public static function lead(Line $line, array $leaders, bool $withRole = true): void
+    public static function lead(RunBuilder $line, array $leaders, bool $withRole = true): void
     {
         $places = array_keys($leaders);
         $names = array_values($leaders);
@@ -40,7 +40,7 @@ final class Names
      *
      * @param  array<int, Contributor>  $leaders  three of them
      */
-    public static function three(Line $line, array $leaders): void
+    public static function three(RunBuilder $line, array $leaders): void
     {
         foreach (array_keys($leaders) as $n => $place) {
             if ($n === 0) {
@@ -52,7 +52,7 @@ final class Names
     }
 
     /** Three hyphens for the names of the entry before, with this entry's word for the role. */
-    public static function repeated(Line $line, Role $role, int $count, string $field): void
+    public static function repeated(RunBuilder $line, Role $role, int $count, string $field): void
     {
         $line->add('---', 'mla.author.repeated', $field);
         self::role($line, $role, $count, $field);
@@ -64,7 +64,7 @@ final class Names
      * @param  array<int, Contributor>  $contributors
      * @param  string  $path  where they stand: "contributors" or "containers.0.contributors"
      */
-    public static function inMiddle(Line $line, array $contributors, string $path, string $rule): void
+    public static function inMiddle(RunBuilder $line, array $contributors, string $path, string $rule): void
     {
         $places = array_keys($contributors);
         $names = array_values($contributors);
@@ -87,7 +87,7 @@ final class Names
         return $name->direct();
     }
 
-    private static function inverted(Line $line, Name $name, string $field): void
+    private static function inverted(RunBuilder $line, Name $name, string $field): void
     {
         match ($name->kind) {
             NameKind::Group => $line->add(self::withParent($name), 'mla.author.group', $field),
@@ -104,7 +104,7 @@ final class Names
         return preg_replace('/^The\s+(?=\S)/u', '', $whole) ?? $whole;
     }
 
-    private static function screen(Line $line, Name $name, string $field): void
+    private static function screen(RunBuilder $line, Name $name, string $field): void
     {
         $real = match (true) {
             $name->group !== '' => $name->group,
@@ -114,7 +114,7 @@ final class Names
         $line->add($real === '' ? $name->screen : "{$real} [{$name->screen}]", 'mla.author.screen', $field);
     }
 
-    private static function person(Line $line, Name $name, string $field): void
+    private static function person(RunBuilder $line, Name $name, string $field): void
     {
         if ($name->given === '' || $name->familyFirst) {
             $line->add($name->direct(), 'mla.author.unturned', $field);
@@ -125,7 +125,7 @@ final class Names
         $line->add("{$name->surname()}, {$given}".($name->suffix === '' ? '' : ", {$name->suffix}"), 'mla.author.inverted', $field);
     }
 
-    private static function role(Line $line, Role $role, int $count, string $field): void
+    private static function role(RunBuilder $line, Role $role, int $count, string $field): void
     {
         $label = Wording::leadLabel($role, $count);
         if ($label !== '') {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Bibrel\Core\Cite;
+namespace Bibrel\Core\Style;
 
 /** The place in a source an in-text citation points to. */
 final readonly class Locator

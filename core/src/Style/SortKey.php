@@ -9,7 +9,7 @@ use Bibrel\Core\Source\NameKind;
 use Bibrel\Core\Text\Markup;
 
 /** What names and titles are ordered by. */
-final class OrderWords
+final class SortKey
 {
     private const ARTICLES = [
         'en' => 'a|an|the',

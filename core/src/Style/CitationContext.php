@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Bibrel\Core\Cite;
+namespace Bibrel\Core\Style;
 
 use Bibrel\Core\Source\Text;
 
@@ -12,7 +12,7 @@ use Bibrel\Core\Source\Text;
  * `narrative`: the sentence names the author itself. `quoted` and `quotedYear`: whose words the source only passes on,
  * and from when. `first`: the text has not named this source yet, so that an organisation's abbreviation is introduced.
  */
-final readonly class Mention
+final readonly class CitationContext
 {
     public function __construct(
         public Locator $locator = new Locator,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Style;
 
 /** How a title is set off from the words around it. */
-enum Dress
+enum TitleFormat
 {
     case Italic;
     case Quoted;

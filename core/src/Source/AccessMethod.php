@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Source;
 
 /** How the student got at a source; decides which fields of its form matter. */
-enum Reach: string
+enum AccessMethod: string
 {
     case Print = 'print';
     case Web = 'web';
@@ -56,13 +56,13 @@ enum Reach: string
     }
 
     /** @return list<self> the usual ways to a source of this shape, the commonest first */
-    public static function usual(Shape $shape): array
+    public static function usual(Containment $containment): array
     {
-        return match ($shape) {
-            Shape::Whole, Shape::Part, Shape::Article => [self::Print, self::Web, self::Database],
-            Shape::Online => [self::Web],
-            Shape::Law => [self::Web, self::Print],
-            Shape::Message => [],
+        return match ($containment) {
+            Containment::SelfContained, Containment::PartOf, Containment::InPeriodical => [self::Print, self::Web, self::Database],
+            Containment::OnSite => [self::Web],
+            Containment::Law => [self::Web, self::Print],
+            Containment::PersonalCommunication => [],
         };
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Style;
 
 /** What an entry must know of its neighbours on the page. */
-final readonly class Standing
+final readonly class EntryContext
 {
     /**
      * @param  bool  $repeatsAuthor  the entry before has the same authors

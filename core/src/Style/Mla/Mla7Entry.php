@@ -5,25 +5,25 @@ declare(strict_types=1);
 namespace Bibrel\Core\Style\Mla;
 
 use Bibrel\Core\Source\Container;
+use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Source\Shape;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\Addresses;
 use Bibrel\Core\Style\CourseRules;
-use Bibrel\Core\Style\Dress;
+use Bibrel\Core\Style\EntryContext;
+use Bibrel\Core\Style\Inclusion;
 use Bibrel\Core\Style\Publishers;
-use Bibrel\Core\Style\Shown;
-use Bibrel\Core\Style\Standing;
+use Bibrel\Core\Style\TitleFormat;
 use Bibrel\Core\Style\TitleSetter;
 use Bibrel\Core\Style\WebAddress;
 use Bibrel\Core\Text\Letters;
-use Bibrel\Core\Text\Line;
 use Bibrel\Core\Text\Ordinal;
 use Bibrel\Core\Text\PageRange;
 use Bibrel\Core\Text\Quotes;
 use Bibrel\Core\Text\Run;
+use Bibrel\Core\Text\RunBuilder;
 use Bibrel\Core\Text\TitleCase;
 
 /**
@@ -32,27 +32,27 @@ use Bibrel\Core\Text\TitleCase;
  *
  * Source: MLA Handbook, 7th ed., 5.3–5.8.
  */
-final class SeventhEntry
+final class Mla7Entry
 {
     private const ABBREVIATED = ['edited by' => 'Ed.', 'translated by' => 'Trans.', 'directed by' => 'Dir.', 'compiled by' => 'Comp.', 'illustrated by' => 'Illus.', 'narrated by' => 'Narr.', 'conducted by' => 'Cond.', 'performance by' => 'Perf.', 'performances by' => 'Perf.', 'introduction by' => 'Introd.', 'foreword by' => 'Foreword by', 'afterword by' => 'Afterword by', 'produced by' => 'Prod.', 'hosted by' => 'Host', 'screenplay by' => 'Screenplay by'];
 
     /** Kinds whose imprint names the city, when they are printed. */
     private const WITH_PLACE = ['book', 'chapter', 'entry-encyclopedia', 'pamphlet', 'paper-conference', 'report', 'standard'];
 
-    private Line $line;
+    private RunBuilder $line;
 
     public function __construct(
         private readonly Source $source,
         private readonly CourseRules $course,
-        private readonly Standing $standing,
+        private readonly EntryContext $context,
     ) {
-        $this->line = new Line;
+        $this->line = new RunBuilder;
     }
 
     /** @return list<Run> */
     public function runs(): array
     {
-        $this->line = new Line;
+        $this->line = new RunBuilder;
         $this->author();
         $this->title();
         $this->form();
@@ -60,8 +60,8 @@ final class SeventhEntry
         $this->review();
         $this->contributors($this->others(), 'contributors');
         match (true) {
-            $this->source->kind->shape === Shape::Message => $this->element($this->date(''), 'mla.date', 'containers.0.date'),
-            $this->source->kind->shape === Shape::Law => $this->law(),
+            $this->source->kind->containment === Containment::PersonalCommunication => $this->element($this->date(''), 'mla.date', 'containers.0.date'),
+            $this->source->kind->containment === Containment::Law => $this->law(),
             $this->isPeriodical() => $this->periodical(),
             default => $this->published(),
         };
@@ -72,11 +72,11 @@ final class SeventhEntry
 
     private function author(): void
     {
-        $leaders = Entry::leaders($this->source);
+        $leaders = Entry::primaryContributors($this->source);
         if ($leaders === []) {
             return;
         }
-        if ($this->standing->repeatsAuthor && $this->course->threeHyphens) {
+        if ($this->context->repeatsAuthor && $this->course->threeHyphens) {
             $this->line->add('---', 'mla.author.repeated', 'contributors.'.array_key_first($leaders));
         } elseif (count($leaders) === 3) {
             Names::three($this->line, $leaders);
@@ -99,17 +99,17 @@ final class SeventhEntry
 
             return;
         }
-        $dress = match ($this->source->kind->id) {
-            'thesis' => Dress::Quoted,
-            'court-case' => Dress::Plain,
-            default => Entry::dress($this->source),
+        $format = match ($this->source->kind->id) {
+            'thesis' => TitleFormat::Quoted,
+            'court-case' => TitleFormat::Plain,
+            default => Entry::titleFormat($this->source),
         };
-        $rule = match ($dress) {
-            Dress::Quoted => 'mla.title.quoted',
-            Dress::Italic => 'mla.title.italic',
-            Dress::Plain => 'mla.title.described',
+        $rule = match ($format) {
+            TitleFormat::Quoted => 'mla.title.quoted',
+            TitleFormat::Italic => 'mla.title.italic',
+            TitleFormat::Plain => 'mla.title.described',
         };
-        TitleSetter::set($this->line, $title, $dress, Entry::case($this->source), $rule, 'mla.title.within');
+        TitleSetter::set($this->line, $title, $format, Entry::case($this->source), $rule, 'mla.title.within');
         $this->close();
     }
 
@@ -148,7 +148,7 @@ final class SeventhEntry
             return;
         }
         $this->line->add('Rev. of ', 'mla.review');
-        TitleSetter::setText($this->line, $this->source->subject, 'subject', Dress::Italic, 'mla.review', 'mla.title.within');
+        TitleSetter::setText($this->line, $this->source->subject, 'subject', TitleFormat::Italic, 'mla.review', 'mla.title.within');
         $makers = $this->source->by(Role::ReviewedAuthor);
         if ($makers !== []) {
             $this->line->comma('mla.comma')->add(' by ', 'mla.review');
@@ -160,7 +160,7 @@ final class SeventhEntry
     /** @return list<array{list<Role>, array<int, Contributor>}> */
     private function others(): array
     {
-        $leaders = $this->source->leaders();
+        $leaders = $this->source->primaryContributors();
 
         return Contributions::byRole(array_diff_key($this->source->contributors, $leaders));
     }
@@ -181,7 +181,7 @@ final class SeventhEntry
     {
         $scholarly = in_array($this->source->kind->id, ['journal-article', 'special-issue'], true);
 
-        return $this->source->kind->shape === Shape::Article
+        return $this->source->kind->containment === Containment::InPeriodical
             && ($scholarly || $this->source->container()->pages !== '' || isset($this->source->containers[1]) || ! Media::isOnline($this->source));
     }
 
@@ -191,7 +191,7 @@ final class SeventhEntry
         $container = $this->source->container();
         $special = $this->source->kind->id === 'special-issue';
         $this->line->add($special ? 'Spec. issue of ' : '', 'mla.form');
-        TitleSetter::setText($this->line, $container->title, 'containers.0.title', Dress::Italic, 'mla.container', 'mla.title.within');
+        TitleSetter::setText($this->line, $container->title, 'containers.0.title', TitleFormat::Italic, 'mla.container', 'mla.title.within');
         $scholarly = $special || in_array($this->source->kind->id, ['journal-article', 'review'], true) && $container->volume !== '';
         if ($scholarly && $container->volume !== '') {
             $this->line->space('mla.number')->add($container->volume, 'mla.number', 'containers.0.volume');
@@ -227,8 +227,8 @@ final class SeventhEntry
     {
         $container = $this->source->container();
         if ($container->title !== '') {
-            $title = $this->source->kind->shape === Shape::Part && $this->source->isEnglish() ? TitleCase::headline($container->title) : $container->title;
-            TitleSetter::setText($this->line, $title, 'containers.0.title', Dress::Italic, 'mla.container', 'mla.title.within');
+            $title = $this->source->kind->containment === Containment::PartOf && $this->source->isEnglish() ? TitleCase::headline($container->title) : $container->title;
+            TitleSetter::setText($this->line, $title, 'containers.0.title', TitleFormat::Italic, 'mla.container', 'mla.title.within');
             $this->close();
         }
         $this->contributors(Contributions::byRole($container->contributors), 'containers.0.contributors');
@@ -287,18 +287,18 @@ final class SeventhEntry
     {
         foreach (array_slice($this->source->containers, 1, null, true) as $i => $container) {
             if ($container->title !== '') {
-                TitleSetter::setText($this->line, $container->title, "containers.{$i}.title", Dress::Italic, 'mla.container', 'mla.title.within');
+                TitleSetter::setText($this->line, $container->title, "containers.{$i}.title", TitleFormat::Italic, 'mla.container', 'mla.title.within');
                 $this->close();
             }
         }
         if ($this->source->kind->id === 'interview-own') {
             return;
         }
-        if ($this->course->medium !== Shown::Never) {
+        if ($this->course->medium !== Inclusion::Never) {
             $this->element(Media::of($this->source), 'mla.seventh.medium', $this->source->medium === '' ? null : 'medium');
         }
         $accessed = $this->source->accessedOn();
-        if (Media::isOnline($this->source) && ! $accessed->isNone() && $this->course->accessed !== Shown::Never) {
+        if (Media::isOnline($this->source) && ! $accessed->isNone() && $this->course->accessed !== Inclusion::Never) {
             $this->element(Wording::date($accessed, 7), 'mla.accessed', 'accessed');
         }
         $first = $this->source->container();

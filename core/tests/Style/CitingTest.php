@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
-namespace Bibrel\Core\Tests\Cite;
+namespace Bibrel\Core\Tests\Style;
 
-use Bibrel\Core\Cite\Locator;
-use Bibrel\Core\Cite\Mention;
-use Bibrel\Core\Cite\Together;
+use Bibrel\Core\Page\CitationCluster;
 use Bibrel\Core\Page\Page;
 use Bibrel\Core\Page\PageEntry;
 use Bibrel\Core\Read\CslJson;
+use Bibrel\Core\Style\CitationContext;
 use Bibrel\Core\Style\CourseRules;
+use Bibrel\Core\Style\Locator;
 use Bibrel\Core\Style\Styles;
 use Bibrel\Core\Write\PlainText;
 use PHPUnit\Framework\TestCase;
@@ -41,13 +41,13 @@ final class CitingTest extends TestCase
     public function test_a_place_keeps_both_works_apart(): void
     {
         $items = [self::book('Brook', 2014), self::book('Brook', 2016)];
-        self::assertSame('(Brook, 2014, p. 5; Brook, 2016, p. 5)', self::together('apa-7', $items, new Mention(new Locator('page', '5'))));
+        self::assertSame('(Brook, 2014, p. 5; Brook, 2016, p. 5)', self::together('apa-7', $items, new CitationContext(new Locator('page', '5'))));
     }
 
     public function test_whose_words_are_passed_on_is_read_with_or_without_a_year(): void
     {
-        self::assertSame(['Mara Oake', '1898'], [Mention::of(new Locator, false, 'Mara Oake, 1898')->quoted, Mention::of(new Locator, false, 'Mara Oake (1898)')->quotedYear]);
-        self::assertSame(['Oake', ''], [Mention::of(new Locator, false, ' Oake ')->quoted, Mention::of(new Locator, false, 'Oake')->quotedYear]);
+        self::assertSame(['Mara Oake', '1898'], [CitationContext::of(new Locator, false, 'Mara Oake, 1898')->quoted, CitationContext::of(new Locator, false, 'Mara Oake (1898)')->quotedYear]);
+        self::assertSame(['Oake', ''], [CitationContext::of(new Locator, false, ' Oake ')->quoted, CitationContext::of(new Locator, false, 'Oake')->quotedYear]);
     }
 
     /**
@@ -60,9 +60,9 @@ final class CitingTest extends TestCase
     }
 
     /** @param  list<array<string, mixed>>  $items */
-    private static function together(string $style, array $items, Mention $mention = new Mention): string
+    private static function together(string $style, array $items, CitationContext $mention = new CitationContext): string
     {
-        return PlainText::line(Together::runs(Styles::get($style), self::page($style, $items)->entries, $mention));
+        return PlainText::line(CitationCluster::runs(Styles::get($style), self::page($style, $items)->entries, $mention));
     }
 
     /**
@@ -71,7 +71,7 @@ final class CitingTest extends TestCase
      */
     private static function each(string $style, array $items): array
     {
-        return array_map(static fn (PageEntry $entry): string => PlainText::line(Styles::get($style)->citation($entry->source, new Mention, $entry->standing)), self::page($style, $items)->entries);
+        return array_map(static fn (PageEntry $entry): string => PlainText::line(Styles::get($style)->citation($entry->source, new CitationContext, $entry->context)), self::page($style, $items)->entries);
     }
 
     /** @param  list<array<string, mixed>>  $items */

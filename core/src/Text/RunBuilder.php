@@ -11,7 +11,7 @@ namespace Bibrel\Core\Text;
  * What is added stands in four lists side by side until the runs are asked for: a line is built out of many small pieces,
  * most of which join the one before.
  */
-final class Line
+final class RunBuilder
 {
     /** @var array<int, string> */
     private array $texts = [];

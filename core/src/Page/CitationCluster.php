@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Bibrel\Core\Cite;
+namespace Bibrel\Core\Page;
 
-use Bibrel\Core\Page\PageEntry;
+use Bibrel\Core\Style\CitationContext;
 use Bibrel\Core\Style\Style;
-use Bibrel\Core\Text\Line;
 use Bibrel\Core\Text\Run;
+use Bibrel\Core\Text\RunBuilder;
 
 /**
  * Several sources in one pair of parentheses, in the order of the page, parted by semicolons. In APA a second work by
@@ -15,24 +15,24 @@ use Bibrel\Core\Text\Run;
  *
  * Source: MLA Handbook, 9th ed., 6.30; APA Publication Manual, 7th ed., 8.12.
  */
-final class Together
+final class CitationCluster
 {
     /**
      * @param  list<PageEntry>  $entries
      * @return list<Run>
      */
-    public static function runs(Style $style, array $entries, Mention $mention = new Mention): array
+    public static function runs(Style $style, array $entries, CitationContext $citation = new CitationContext): array
     {
         if ($entries === []) {
             return [];
         }
         $family = $style->family();
-        $line = (new Line)->add('(', "{$family}.cite.parentheses");
+        $line = (new RunBuilder)->add('(', "{$family}.cite.parentheses");
         $before = '';
         foreach ($entries as $i => $entry) {
-            $runs = self::without($style->citation($entry->source, $mention, $entry->standing), "{$family}.cite.parentheses");
+            $runs = self::without($style->citation($entry->source, $citation, $entry->context), "{$family}.cite.parentheses");
             $author = implode('', array_map(static fn (Run $run): string => $run->rule === 'apa.cite.author' ? $run->text : '', $runs));
-            if ($author !== '' && $author === $before && $mention->locator->isNone()) {
+            if ($author !== '' && $author === $before && $citation->locator->isNone()) {
                 $line->add(', ', 'apa.comma')->addAll(self::without($runs, 'apa.cite.author', 'apa.comma'));
             } else {
                 $line->add($i > 0 ? '; ' : '', "{$family}.cite.parentheses")->addAll($runs);
