@@ -8,9 +8,9 @@ use Bibrel\App\Lookup\AddressGuard;
 use Bibrel\App\Lookup\Catalogue;
 use Bibrel\App\Lookup\DoiRegistry;
 use Bibrel\App\Lookup\Fetcher;
+use Bibrel\App\Lookup\HostLimiter;
 use Bibrel\App\Lookup\HostMap;
-use Bibrel\App\Lookup\HostTurns;
-use Bibrel\App\Lookup\PageMemory;
+use Bibrel\App\Lookup\PageCache;
 use Bibrel\App\Lookup\ReadingProcess;
 use Bibrel\App\Lookup\Workers;
 use Bibrel\App\Models\Guest;
@@ -32,11 +32,11 @@ final class BibrelProvider extends ServiceProvider
     {
         $this->app->singleton(Workers::class);
         $this->app->singleton(HostMap::class);
-        $this->app->singleton(HostTurns::class, static fn (Application $app): HostTurns => new HostTurns(
+        $this->app->singleton(HostLimiter::class, static fn (Application $app): HostLimiter => new HostLimiter(
             $app->make(Repository::class),
             (int) config('bibrel.lookup.at_once'),
         ));
-        $this->app->singleton(PageMemory::class, static fn (Application $app): PageMemory => new PageMemory(
+        $this->app->singleton(PageCache::class, static fn (Application $app): PageCache => new PageCache(
             $app->make(Repository::class),
             (int) config('bibrel.lookup.remembered_minutes'),
         ));
@@ -44,8 +44,8 @@ final class BibrelProvider extends ServiceProvider
             $app->make(Factory::class),
             new AddressGuard,
             $app->make(HostMap::class),
-            $app->make(PageMemory::class),
-            $app->make(HostTurns::class),
+            $app->make(PageCache::class),
+            $app->make(HostLimiter::class),
             (int) config('bibrel.lookup.bytes'),
             (int) config('bibrel.lookup.redirects'),
             (string) config('bibrel.lookup.agent'),

@@ -14,7 +14,7 @@ use Bibrel\App\Lookup\LookupState;
 use Bibrel\App\Lookup\Outcome;
 use Bibrel\App\Lookup\Reason;
 use Bibrel\App\Models\LookupRecord;
-use Bibrel\App\Papers\Intake;
+use Bibrel\App\Papers\AddSource;
 use Bibrel\App\Papers\PaperChanges;
 use Bibrel\App\Papers\PaperFull;
 use Bibrel\App\Papers\ReadingRecord;
@@ -41,7 +41,7 @@ final class RunLookup implements ShouldQueue
 
     public function handle(
         Lookup $lookup,
-        Intake $intake,
+        AddSource $add,
         SourceChanges $sources,
         PaperChanges $papers,
         LookupQueue $queue,
@@ -54,7 +54,7 @@ final class RunLookup implements ShouldQueue
         try {
             $outcome = $lookup->of($record->lead, $record->today, $record->again);
             $renewed = $record->again ? $this->renewed($record, $outcome) : null;
-            [$prepared, $end] = $renewed === null ? $this->settled($record, $outcome, $intake) : [[], [
+            [$prepared, $end] = $renewed === null ? $this->settled($record, $outcome, $add) : [[], [
                 'state' => LookupState::Added,
                 'sentence' => 'Looked up again. What stands in the fields was not changed.',
             ]];
@@ -113,7 +113,7 @@ final class RunLookup implements ShouldQueue
      *
      * @throws LookupFailed
      */
-    private function settled(LookupRecord $record, Outcome $outcome, Intake $intake): array
+    private function settled(LookupRecord $record, Outcome $outcome, AddSource $add): array
     {
         if ($outcome->candidates !== []) {
             $choice = array_map(static fn (Candidate $one): array => $one->toArray(), $outcome->candidates);
@@ -132,7 +132,7 @@ final class RunLookup implements ShouldQueue
         }
         $lead = count($readings) > 1 ? '' : $record->lead;
         $prepared = array_map(
-            static fn (Reading $one): array => $intake->prepared($one, $lead, $record->today, (string) $record->take),
+            static fn (Reading $one): array => $add->prepared($one, $lead, $record->today, (string) $record->take),
             $readings,
         );
 

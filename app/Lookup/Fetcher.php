@@ -29,8 +29,8 @@ final readonly class Fetcher
         private Factory $http,
         private AddressGuard $guard,
         private HostMap $hosts,
-        private PageMemory $memory,
-        private HostTurns $turns,
+        private PageCache $memory,
+        private HostLimiter $turns,
         private int $bytes,
         private int $redirects,
         private string $agent,
@@ -40,21 +40,32 @@ final readonly class Fetcher
     /** @throws LookupFailed */
     public function fetch(Wanted $wanted, Deadline $deadline): FetchedPage
     {
-        $page = $this->fetchAll([$wanted], $deadline, true)[0];
+        $page = $this->fetchAll([$wanted], $deadline, patient: true)[0];
 
         return $page instanceof LookupFailed ? throw $page : $page;
     }
 
     /**
-     * Fetches documents side by side.
+     * Fetches documents side by side that a page does without where they do not come.
      *
+     * @template K of array-key
+     *
+     * @param  array<K, Wanted>  $wanted
+     * @return array<K, FetchedPage|LookupFailed>
+     */
+    public function fetchOptional(array $wanted, Deadline $deadline): array
+    {
+        return $this->fetchAll($wanted, $deadline, patient: false);
+    }
+
+    /**
      * @template K of array-key
      *
      * @param  array<K, Wanted>  $wanted
      * @param  bool  $patient  whether to wait for a turn where a host is asked by many
      * @return array<K, FetchedPage|LookupFailed>
      */
-    public function fetchAll(array $wanted, Deadline $deadline, bool $patient = false): array
+    private function fetchAll(array $wanted, Deadline $deadline, bool $patient): array
     {
         $handler = new CurlMultiHandler;
         $begun = [];

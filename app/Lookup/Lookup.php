@@ -100,7 +100,7 @@ final readonly class Lookup
             default => Wanted::ris($url, $again),
         }, array_keys($links), $links);
         $soon = $deadline->butAtMost((int) config('bibrel.lookup.linked_seconds'));
-        $linked = $wanted === [] ? [] : $this->fetcher->fetchAll(array_combine(array_keys($links), $wanted), $soon);
+        $linked = $wanted === [] ? [] : $this->fetcher->fetchOptional(array_combine(array_keys($links), $wanted), $soon);
         $found = array_filter($linked, static fn (FetchedPage|LookupFailed $one): bool => $one instanceof FetchedPage);
 
         return $this->reader->page($page, array_map(static fn (FetchedPage $one): string => $one->body, $found));

@@ -6,9 +6,9 @@ namespace Bibrel\Tests\Feature;
 
 use Bibrel\App\Lookup\DoiRegistry;
 use Bibrel\App\Lookup\FetchedPage;
-use Bibrel\App\Lookup\HostTurns;
+use Bibrel\App\Lookup\HostLimiter;
 use Bibrel\App\Lookup\LookupFailed;
-use Bibrel\App\Lookup\PageMemory;
+use Bibrel\App\Lookup\PageCache;
 use Bibrel\App\Lookup\Reason;
 use Bibrel\App\Lookup\Wanted;
 use Bibrel\App\Models\SourceRecord;
@@ -321,19 +321,19 @@ final class LookupTest extends AppTestCase
 
     public function test_an_answer_is_remembered_for_a_while_and_asked_for_anew_on_demand(): void
     {
-        $memory = new PageMemory(Cache::store('array'), 15);
+        $memory = new PageCache(Cache::store('array'), 15);
         $page = Wanted::page('https://a.example/');
         self::assertNull($memory->recall($page));
         $memory->keep($page, new FetchedPage('https://a.example/x', 'text/html', 'moth'));
         self::assertSame('moth', $memory->recall($page)?->body);
         self::assertNull($memory->recall(Wanted::page('https://a.example/', true)), 'Asked for anew.');
         self::assertNull($memory->recall(Wanted::json('https://a.example/')), 'Another form of it is another answer.');
-        self::assertNull((new PageMemory(Cache::store('array'), 0))->recall($page));
+        self::assertNull((new PageCache(Cache::store('array'), 0))->recall($page));
     }
 
     public function test_a_host_is_never_asked_by_more_than_a_few_at_once(): void
     {
-        $turns = new HostTurns(Cache::store('array'), 2);
+        $turns = new HostLimiter(Cache::store('array'), 2);
         $first = $turns->take('a.example', 0);
         $turns->take('a.example', 0);
         $turns->take('b.example', 0)->release();

@@ -64,7 +64,7 @@ final class MlaCitation
         $last = count($source['containers']) - 1;
         $source['containers'][$last] = self::filled([...$source['containers'][$last], 'url' => $url]);
 
-        return new CitationParts(self::settled($source, $title, $isQuoted, $medium), $doubts);
+        return new CitationParts(self::resolve($source, $title, $isQuoted, $medium), $doubts);
     }
 
     /**
@@ -209,7 +209,7 @@ final class MlaCitation
      * @param  array<string, mixed>  $source
      * @return array<string, mixed>
      */
-    private static function settled(array $source, string $title, bool $isQuoted, string $medium): array
+    private static function resolve(array $source, string $title, bool $isQuoted, string $medium): array
     {
         $container = $source['containers'][0];
         $isOnline = isset($container['url']) || isset($container['doi']) || isset($source['containers'][1]['url']) || $medium === 'Web';

@@ -10,9 +10,9 @@ use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Source\PartialDate;
 
 /** What the address itself lets one guess: the site's name, and a date in the path. */
-final class AddressClues implements Clues
+final class AddressClues implements EvidenceReader
 {
-    public function in(Document $page): array
+    public function read(Document $page): array
     {
         $path = (string) parse_url($page->url, PHP_URL_PATH);
         $date = preg_match('~/(\d{4})(?|/(\d{1,2})(?:/(\d{1,2}))?|-(\d\d)-(\d\d))(?:/|$)~', $path, $m) === 1 && (int) $m[1] > 1600

@@ -9,11 +9,11 @@ use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Finding;
 
 /** The citation_* meta elements that scholarly sites carry. */
-final class CitationMeta implements Clues
+final class CitationMeta implements EvidenceReader
 {
     private const WHERE = 'From the page’s citation metadata.';
 
-    public function in(Document $page): array
+    public function read(Document $page): array
     {
         $text = static fn (string $field, string ...$names): array => Make::text($field, $page->meta(...$names), self::WHERE, Confidence::Stated);
         $authors = $page->metaAll('citation_author') ?: (preg_split('/\s*;\s*/', $page->meta('citation_authors'), -1, PREG_SPLIT_NO_EMPTY) ?: []);

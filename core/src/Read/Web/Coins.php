@@ -8,13 +8,13 @@ use Bibrel\Core\Read\Bylines;
 use Bibrel\Core\Read\Confidence;
 
 /** A citation record hidden in an empty span (COinS: OpenURL 1.0 in HTML). A page that lists several tells of none. */
-final class Coins implements Clues
+final class Coins implements EvidenceReader
 {
     private const WHERE = 'From a citation record hidden in the page (COinS).';
 
     private const KINDS = ['article' => 'journal-article', 'book' => 'book', 'bookitem' => 'chapter', 'proceeding' => 'conference-paper', 'conference' => 'conference-paper', 'report' => 'report', 'dissertation' => 'thesis'];
 
-    public function in(Document $page): array
+    public function read(Document $page): array
     {
         $spans = $page->withClass(['Z3988']);
         if (count($spans) !== 1) {

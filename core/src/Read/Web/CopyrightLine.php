@@ -8,14 +8,14 @@ use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Source\Text;
 
 /** The copyright line: whose site it is, and a year that belongs to the whole site and never dates the page. */
-final class CopyrightLine implements Clues
+final class CopyrightLine implements EvidenceReader
 {
     /** A full stop inside a name ("Co. L.P.", "Northmere.example") does not end it. */
     private const LINE = '/(?:©|®(?=\s*\d{4})|\(c\)|copyright)\s*(?:©|\(c\)|copyright)?\s*((?:\d{4}\s*[-–]\s*)?\d{4})?[,.]?\s*(?:by\s+|of\s+)?((?:[^.|·•\d©]|\.(?=[\p{L}\d])|(?<=\.\p{Lu})\.){3,80}?)?(?:\s*(?:,|\||·|•|\.(?!\p{L})|all rights|\s(?:is|are|may|does|and its|and wire|and\/or)\s|$|(\d{4})))/iu';
 
     public const WHERE = 'From the copyright line.';
 
-    public function in(Document $page): array
+    public function read(Document $page): array
     {
         $owner = self::owner($page);
         $isHost = $owner !== '' && Text::folded($owner) === Text::folded((string) preg_replace('/\.[^.]+$/', '', $page->host()));

@@ -18,7 +18,7 @@ use Bibrel\Core\Source\Text;
  * ("Source", "Publication title"), or a line near the title ("Annals of the Shore, Vol. 14, No. 3 (Autumn, 1987), pp.
  * 201-224"). The periodical is the first container, and the site the article is read on its database.
  */
-final class DatabaseRecord implements Clues
+final class DatabaseRecord implements EvidenceReader
 {
     /** Labels of the line that says which journal, magazine or newspaper an article is from. */
     private const FROM = ['from', 'source', 'published in', 'publication', 'publication title', 'journal', 'journal title', 'source title'];
@@ -30,7 +30,7 @@ final class DatabaseRecord implements Clues
     /** How many blocks before and behind the title the line with the issue may stand. */
     private const NEAR = [5, 8];
 
-    public function in(Document $page): array
+    public function read(Document $page): array
     {
         $labels = $page->labels();
         $type = KindLabel::of($page);

@@ -12,11 +12,11 @@ use Bibrel\Core\Source\Role;
 use Bibrel\Core\Source\Text;
 
 /** Dublin Core in meta elements, as "dc.title" or "dcterms.issued". */
-final class DublinCore implements Clues
+final class DublinCore implements EvidenceReader
 {
     private const WHERE = 'From the page’s library metadata (Dublin Core).';
 
-    public function in(Document $page): array
+    public function read(Document $page): array
     {
         $stated = Confidence::Stated;
         $creators = $page->metaAll('dc.creator') ?: $page->metaAll('dcterms.creator');

@@ -8,13 +8,13 @@ use Bibrel\Core\Read\Bylines;
 use Bibrel\Core\Read\Confidence;
 
 /** The eprints.* meta elements of repositories in which universities keep what their people published elsewhere. */
-final class EprintMeta implements Clues
+final class EprintMeta implements EvidenceReader
 {
     private const WHERE = 'From the repository’s own metadata.';
 
     private const KINDS = ['article' => 'journal-article', 'book' => 'book', 'book_section' => 'chapter', 'conference_item' => 'conference-paper', 'thesis' => 'thesis', 'monograph' => 'report', 'patent' => 'patent', 'dataset' => 'data-set', 'artefact' => 'artwork'];
 
-    public function in(Document $page): array
+    public function read(Document $page): array
     {
         $type = $page->meta('eprints.type');
         if ($type === '') {

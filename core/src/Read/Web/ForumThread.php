@@ -10,13 +10,13 @@ use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\Role;
 
 /** A thread in a forum: its address tells it, and the first user named is who began it. */
-final class ForumThread implements Clues
+final class ForumThread implements EvidenceReader
 {
     private const PATH = '~/(?:showthread|viewtopic|threads?|topic|forums?|questions)\b~i';
 
     private const USER = '/^(?:[\w-]*[_-])?(?:user-?name|poster|post-?author|nick(?:name)?)$/i';
 
-    public function in(Document $page): array
+    public function read(Document $page): array
     {
         $isForum = preg_match(self::PATH, (string) parse_url($page->url, PHP_URL_PATH)) === 1 || preg_match('/^(?:forums?|boards?)\./', $page->host()) === 1;
         if (! $isForum) {

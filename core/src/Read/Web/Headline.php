@@ -10,11 +10,11 @@ use Bibrel\Core\Read\SiteTitle;
 use Bibrel\Core\Source\Text;
 
 /** The heading of the text, the page's title element, and what stands behind or before the bar in it. */
-final class Headline implements Clues
+final class Headline implements EvidenceReader
 {
     private const MARKED = ['entry-title', 'headline', 'article-title', 'post-title'];
 
-    public function in(Document $page): array
+    public function read(Document $page): array
     {
         $tab = $page->tabName();
         // A file's name is nobody's title, and neither is what an editor of pages puts there by itself.

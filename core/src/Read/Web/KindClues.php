@@ -9,11 +9,11 @@ use Bibrel\Core\Read\PressNames;
 use Bibrel\Core\Read\SiteTitle;
 
 /** What kind of source a page is, by its metadata for sharing, its address and the way it is built. */
-final class KindClues implements Clues
+final class KindClues implements EvidenceReader
 {
     private const SHARED = ['article' => 'online-article', 'video.other' => 'online-video', 'video' => 'online-video', 'video.movie' => 'film', 'video.episode' => 'tv-episode', 'video.tv_show' => 'tv-series', 'book' => 'book', 'profile' => 'social-profile', 'books.book' => 'book'];
 
-    public function in(Document $page): array
+    public function read(Document $page): array
     {
         $path = (string) parse_url($page->url, PHP_URL_PATH);
         $shared = self::SHARED[$page->meta('og:type')] ?? '';

@@ -12,7 +12,7 @@ use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Role;
 
 /** Values behind their names, as museums, archives and offices print them: "Artist", "Date made", "Report number: …". */
-final class LabelledLines implements Clues
+final class LabelledLines implements EvidenceReader
 {
     private const PEOPLE = ['artist' => Role::Artist, 'cartographer' => Role::Author, 'maker' => Role::Artist, 'painter' => Role::Artist, 'sculptor' => Role::Artist, 'photographer' => Role::Photographer, 'author' => Role::Author, 'authors' => Role::Author, 'author(s)' => Role::Author, 'byline' => Role::Author, 'creator' => Role::Author, 'host' => Role::Host, 'hosted by' => Role::Host, 'presenter' => Role::Host, 'director' => Role::Director, 'interviewee' => Role::Interviewee, 'interviewer' => Role::Interviewer];
 
@@ -27,7 +27,7 @@ final class LabelledLines implements Clues
     /** Kinds that bear the date they were made under the label "Date". */
     private const DATED = ['map', 'photograph', 'artwork', 'poster', 'archive-item', 'published-interview'];
 
-    public function in(Document $page): array
+    public function read(Document $page): array
     {
         $labels = $page->labels();
         $kind = self::kind($page);

@@ -10,7 +10,7 @@ use Bibrel\Core\Read\NameShape;
 use Bibrel\Core\Source\Contributor;
 
 /** Who wrote it, where the page's markup says that an element names the author. */
-final class MarkedByline implements Clues
+final class MarkedByline implements EvidenceReader
 {
     /** Classes that say an element names the author: "byline", "article--author", "c-byline__name"; not a box about them. */
     private const MARKED = '/^(?!about)(?:[\w-]*[_-])?(?:(?:owner|photographer)[_-]name|byline|author|p-author|contributor|writer|auteur|autor|firma)s?(?:[_-]+(?:name|names|info|line|text|link))?$/i';
@@ -29,7 +29,7 @@ final class MarkedByline implements Clues
     /** How many blocks under the heading a mark still is the page's, where other places are signed by others. */
     private const NEAR = 12;
 
-    public function in(Document $page): array
+    public function read(Document $page): array
     {
         $signed = self::signed($page);
         $own = self::nearest($page, $signed);

@@ -7,7 +7,7 @@ namespace Bibrel\Core\Read\Web;
 use Bibrel\Core\Read\Confidence;
 
 /** The date in a place the page's markup calls one: the nearest to the heading; those of other texts stand further away. */
-final class MarkedDate implements Clues
+final class MarkedDate implements EvidenceReader
 {
     /** Classes that say an element shows when: "post-date", "published_date", "time-stamp", "publishedDate". */
     private const MARKED = '/^(?:[\w-]*[_-])?(?:pub(?:lish(?:ed)?)?|post(?:ed)?|entry|article|story)?[_-]?(?:date|date-?time|date-?stamp|date-?line|time-?stamp|published|publish-time|post-?time)(?:[_-](?:display|single|time|line|published|text))*$/i';
@@ -21,7 +21,7 @@ final class MarkedDate implements Clues
     /** And how many where the page shows no other: below the text, not in a gallery at the end. */
     private const FAR = 120;
 
-    public function in(Document $page): array
+    public function read(Document $page): array
     {
         $best = null;
         $all = [];

@@ -7,14 +7,14 @@ namespace Bibrel\Core\Read\Web;
 use Bibrel\Core\Read\Confidence;
 
 /** A post marked as h-entry, or hentry in the older spelling (microformats). A page that lists several tells of none. */
-final class Microformats implements Clues
+final class Microformats implements EvidenceReader
 {
     private const WHERE = 'From the marks around the post on the page.';
 
     /** Words in the names of companies. */
     private const HOUSE = '/\b(?:publish\w+|media|news\w*|press|broadcasting|network|group|inc|ltd|llc|limited|co)\b/i';
 
-    public function in(Document $page): array
+    public function read(Document $page): array
     {
         $posts = $page->withClass(['h-entry', 'hentry']);
         if (count($posts) !== 1) {

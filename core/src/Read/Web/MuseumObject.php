@@ -9,7 +9,7 @@ use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Source\Role;
 
 /** A work in a collection, known by its material and its number: its maker, its title, and the year it was made. */
-final class MuseumObject implements Clues
+final class MuseumObject implements EvidenceReader
 {
     private const MATERIAL = ['medium', 'materials', 'medium and support'];
 
@@ -22,7 +22,7 @@ final class MuseumObject implements Clues
 
     private const MARKED = ['artist', 'maker', 'creator', 'artist-name', 'object-artist'];
 
-    public function in(Document $page): array
+    public function read(Document $page): array
     {
         $labels = $page->labels();
         $material = $labels->has(...self::MATERIAL);

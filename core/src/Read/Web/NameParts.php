@@ -8,13 +8,13 @@ use Bibrel\Core\Read\Bylines;
 use Bibrel\Core\Read\Confidence;
 
 /** Names whose parts a page marks one by one, as journals do: a given name, and a surname in an element behind it. */
-final class NameParts implements Clues
+final class NameParts implements EvidenceReader
 {
     private const FAMILY = '/(?:^|[_-])(?:surname|family[_-]?names?|last[_-]?name)$/i';
 
     private const GIVEN = '/(?:^|[\s_-])(?:given[_-]?names?|first[_-]?name|forenames?)(?:\s|$)/i';
 
-    public function in(Document $page): array
+    public function read(Document $page): array
     {
         $classes = $page->mentions('name') ? $page->classesLike(self::FAMILY) : [];
         $heading = $page->heading() ?? $page->first('//h1');

@@ -9,11 +9,11 @@ use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Finding;
 
 /** Open Graph: what a page says of itself for being shared. */
-final class OpenGraph implements Clues
+final class OpenGraph implements EvidenceReader
 {
     private const WHERE = 'Stated in the page’s metadata.';
 
-    public function in(Document $page): array
+    public function read(Document $page): array
     {
         $said = $page->metaAll('article:author');
         $authors = array_filter($said, static fn (string $author): bool => preg_match('~^https?://~i', $author) !== 1);

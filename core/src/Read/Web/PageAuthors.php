@@ -25,7 +25,7 @@ final class PageAuthors
      * @param  list<string>  $publishers
      * @return list<Finding>
      */
-    public static function settled(array $authors, array $sites, array $publishers, string $kind): array
+    public static function resolve(array $authors, array $sites, array $publishers, string $kind): array
     {
         $siteNames = [...$sites, ...$publishers];
         // Nobody signs an entry that anybody may change.

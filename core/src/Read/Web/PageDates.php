@@ -20,7 +20,7 @@ final class PageDates
      * @param  array<string, list<Finding>>  $found  by field; clues tell days of making as `made`, of a change as `changed`
      * @return array<string, list<Finding>> with `containers.0.date` alone
      */
-    public static function settled(array $found, string $kind): array
+    public static function resolve(array $found, string $kind): array
     {
         $as = static fn (string $field): array => array_map(static fn (Finding $one): Finding => new Finding('containers.0.date', $one->value, $one->evidence, $one->confidence), $found[$field] ?? []);
         [$dates, $made, $changed] = [$found['containers.0.date'] ?? [], $as('made'), $as('changed')];

@@ -28,7 +28,7 @@ final class PageSite
      * @param  list<Finding>  $publishers
      * @return list<Finding>
      */
-    public static function settled(array $names, array $publishers, Document $page, string $kind): array
+    public static function resolve(array $names, array $publishers, Document $page, string $kind): array
     {
         $heading = $page->text($page->heading());
         // Over an episode a page often sets the name of its series.

@@ -22,7 +22,7 @@ final class PageTitles
      * @param  list<string>  $bylines  as they stand on the page or in its data
      * @return list<Finding>
      */
-    public static function settled(array $titles, array $siteNames, array $bylines): array
+    public static function resolve(array $titles, array $siteNames, array $bylines): array
     {
         $tidied = [];
         $written = [];

@@ -10,7 +10,7 @@ use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\SiteTitle;
 
 /** The plain meta and link elements of a page's head, which sites and their tools name each in their own way. */
-final class PlainMeta implements Clues
+final class PlainMeta implements EvidenceReader
 {
     private const WHERE = 'Stated in the page’s metadata.';
 
@@ -20,7 +20,7 @@ final class PlainMeta implements Clues
     /** What sites call the author, behind whatever prefix; not an account on another site. */
     private const AUTHOR = '/^(?!twitter:|article:author$|dc|citation).*(?<![\p{L}\p{N}])(?:authors?|by_?-?line|byl|author_?-?name)$/';
 
-    public function in(Document $page): array
+    public function read(Document $page): array
     {
         return [
             ...Make::text('containers.0.publisher', $page->meta('publisher'), self::WHERE, Confidence::Stated),

@@ -7,11 +7,11 @@ namespace Bibrel\Core\Read\Web;
 use Bibrel\Core\Read\Confidence;
 
 /** The prism.* meta elements some publishers carry beside Dublin Core (PRISM Basic Metadata). */
-final class Prism implements Clues
+final class Prism implements EvidenceReader
 {
     private const WHERE = 'From the page’s publishing metadata (PRISM).';
 
-    public function in(Document $page): array
+    public function read(Document $page): array
     {
         $text = static fn (string $field, string ...$names): array => Make::text($field, $page->meta(...$names), self::WHERE, Confidence::Stated);
         $first = $page->meta('prism.startingpage');

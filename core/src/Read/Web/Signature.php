@@ -10,9 +10,9 @@ use Bibrel\Core\Read\NameShape;
 use Bibrel\Core\Source\Name;
 
 /** Who the last lines of the text name: a signature with or without a date, or a note about the author. */
-final class Signature implements Clues
+final class Signature implements EvidenceReader
 {
-    public function in(Document $page): array
+    public function read(Document $page): array
     {
         $blocks = $page->blocks();
         $body = array_values(array_filter($blocks, static fn (array $block): bool => ! in_array($block['tag'], ['footer', 'aside'], true)));

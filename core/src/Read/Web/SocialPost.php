@@ -11,11 +11,11 @@ use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\Role;
 
 /** A post on a social site: its metadata names the account as a title and the post's own words as a description. */
-final class SocialPost implements Clues
+final class SocialPost implements EvidenceReader
 {
     private const WHERE = 'Stated in the page’s metadata.';
 
-    public function in(Document $page): array
+    public function read(Document $page): array
     {
         $title = $page->meta('og:title', 'twitter:title');
         $quoted = self::quoted($page, $title);

@@ -11,7 +11,7 @@ use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Role;
 
 /** What a page's structured data says of the thing the page is about: JSON-LD, microdata or RDFa Lite. */
-final class StructuredData implements Clues
+final class StructuredData implements EvidenceReader
 {
     private const WHERE = 'Stated in the page’s structured data.';
 
@@ -29,7 +29,7 @@ final class StructuredData implements Clues
         'song' => ['byArtist'], 'album' => ['byArtist'], 'chapter' => ['translator'], 'audiobook' => ['readBy'],
     ];
 
-    public function in(Document $page): array
+    public function read(Document $page): array
     {
         $findings = [];
         foreach ($page->schemas() as $schema) {

@@ -13,13 +13,13 @@ use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\Role;
 
 /** Who the visible text says wrote it: a line that says so, or a name alone under the headline. */
-final class VisibleByline implements Clues
+final class VisibleByline implements EvidenceReader
 {
     public const AT_END = 'From the line at the end of the text.';
 
     private const LEAD = '/^(?:(?:an? )?guest (?:post|column|essay|article)s? by\b|(?:story|text|words|report|essay|review|article)(?:\s+(?:and\s+\w+\s+)?by\b|:\s+(?=\p{Lu}))|(?:written|posted|submitted|compiled|researched|reported)\s+by\b|authors?\s*:|by\s+(?=\p{Lu})|by:|(?:par|por|von|di)\s+(?=\p{Lu}\p{Ll}+\s+\p{L})|prepared by\b)/u';
 
-    public function in(Document $page): array
+    public function read(Document $page): array
     {
         return [...$this->lines($page), ...$this->bare($page), ...$this->maker($page)];
     }

@@ -10,7 +10,7 @@ use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\MonthNames;
 
 /** Dates a reader can see: time elements, and lines near the headline that say when. */
-final class VisibleDate implements Clues
+final class VisibleDate implements EvidenceReader
 {
     /** Words that say a date is that of a change. */
     public const CHANGED = '/\b(?:updated|modified|changed|revised|reviewed|edited|last edited)\b/iu';
@@ -20,7 +20,7 @@ final class VisibleDate implements Clues
     /** How many blocks under the heading a text that begins with its date may stand. */
     private const NEAR = 16;
 
-    public function in(Document $page): array
+    public function read(Document $page): array
     {
         return [...$this->timeElements($page), ...$this->lines($page)];
     }

@@ -31,8 +31,8 @@ final class WebPage
     {
         $page = Document::parse($html, $url);
         $found = [];
-        foreach (self::clues() as $clues) {
-            foreach ($clues->in($page) as $finding) {
+        foreach (self::readers() as $reader) {
+            foreach ($reader->read($page) as $finding) {
                 $found[$finding->field][] = $finding;
             }
         }
@@ -41,17 +41,17 @@ final class WebPage
         }
         $kinds = self::kinds($found['kind'] ?? []) ?? self::datedText($page, $found['containers.0.date'] ?? []);
         $kind = $kinds === null ? 'web-page' : $kinds->text();
-        $found = TitleAdditions::removed(PageDates::settled($found, $kind), $kind);
-        $found['containers.0.title'] = PageSite::settled($found['containers.0.title'] ?? [], $found['containers.0.publisher'] ?? [], $page, $kind);
+        $found = TitleAdditions::removed(PageDates::resolve($found, $kind), $kind);
+        $found['containers.0.title'] = PageSite::resolve($found['containers.0.title'] ?? [], $found['containers.0.publisher'] ?? [], $page, $kind);
         $found = PageSite::around($found, $page, $kind);
         $site = self::best($found['containers.0.title']);
         $siteNames = array_map(static fn (Finding $one): string => $one->text(), $found['containers.0.title']);
-        $found['title.main'] = PageTitles::settled($found['title.main'] ?? [], [...$siteNames, ...($kind === 'patent' ? array_map(static fn (Finding $one): string => $one->text(), $found['containers.0.number'] ?? []) : [])], array_map(static fn (Finding $one): string => $one->evidence->text, $found['contributors'] ?? []));
+        $found['title.main'] = PageTitles::resolve($found['title.main'] ?? [], [...$siteNames, ...($kind === 'patent' ? array_map(static fn (Finding $one): string => $one->text(), $found['containers.0.number'] ?? []) : [])], array_map(static fn (Finding $one): string => $one->evidence->text, $found['contributors'] ?? []));
         if ($kind === 'online-reference') {
             $headings = array_values(array_filter($found['title.main'], static fn (Finding $one): bool => $one->evidence->visible));
             $found['title.main'] = $headings === [] ? $found['title.main'] : $headings;
         }
-        $found['contributors'] = PageAuthors::settled($found['contributors'] ?? [], [...$siteNames, $page->host()], array_map(static fn (Finding $one): string => $one->text(), $found['containers.0.publisher'] ?? []), $kind);
+        $found['contributors'] = PageAuthors::resolve($found['contributors'] ?? [], [...$siteNames, $page->host()], array_map(static fn (Finding $one): string => $one->text(), $found['containers.0.publisher'] ?? []), $kind);
         unset($found['kind']);
         $findings = $kinds === null ? [] : ['kind' => $kinds];
         $authors = self::best($found['contributors']);
@@ -69,8 +69,8 @@ final class WebPage
         return new Reading($kind, $url, $findings, self::remarks($page, $findings, $kind), $page->blocks());
     }
 
-    /** @return list<Clues> in the order of trust */
-    private static function clues(): array
+    /** @return list<EvidenceReader> in the order of trust */
+    private static function readers(): array
     {
         return [new CitationMeta, new EprintMeta, new Prism, new Coins, new DatabaseRecord, new SocialPost, new StructuredData, new DublinCore, new Microformats, new ForumThread, new OpenGraph, new PlainMeta, new LabelledLines, new MuseumObject, new NameParts, new MarkedByline, new VisibleByline, new Signature, new VisibleDate, new MarkedDate, new Headline, new CopyrightLine, new AddressClues, new KindClues];
     }

@@ -9,7 +9,7 @@ use Bibrel\Core\Source\PartOfBook;
 use Illuminate\Support\Str;
 
 /** Makes of what was read a source that can be kept, with its evidence beside it. */
-final readonly class Intake
+final readonly class AddSource
 {
     /**
      * @param  string  $lead  by which it can be looked up again; '' where it cannot

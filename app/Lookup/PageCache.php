@@ -7,7 +7,7 @@ namespace Bibrel\App\Lookup;
 use Illuminate\Contracts\Cache\Repository;
 
 /** Remembers what an address answered for a while, so that a class that looks up one page asks its site once. */
-final readonly class PageMemory
+final readonly class PageCache
 {
     public function __construct(private Repository $cache, private int $minutes)
     {

@@ -7,8 +7,8 @@ namespace Bibrel\Core\Read\Web;
 use Bibrel\Core\Read\Finding;
 
 /** One place on a page to look for values. */
-interface Clues
+interface EvidenceReader
 {
     /** @return list<Finding> */
-    public function in(Document $page): array;
+    public function read(Document $page): array;
 }

@@ -9,7 +9,7 @@ use Illuminate\Contracts\Cache\LockTimeoutException;
 use Illuminate\Contracts\Cache\Repository;
 
 /** At most a few look-ups at once ask one host, over all of this application's processes. */
-final readonly class HostTurns
+final readonly class HostLimiter
 {
     /** Seconds after which a turn is free again whose holder went away. */
     private const HELD = 30;
