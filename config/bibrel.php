@@ -47,7 +47,7 @@ return [
         'lines' => 200,
         'records' => 1_000,
         'sources' => 5_000,
-        'source' => ['contributors' => 1_000, 'containers' => 3, 'settled' => 300, 'custom_depth' => 16, 'custom_bytes' => 100_000],
+        'source' => ['contributors' => 1_000, 'containers' => 3, 'dismissed' => 300, 'custom_depth' => 16, 'custom_bytes' => 100_000],
     ],
 
     // How many days something is kept that nobody reaches any more.

@@ -149,7 +149,7 @@ final class RunLookup implements ShouldQueue
     private function told(array $readings, Outcome $outcome): string
     {
         $failure = $readings[0]->failure();
-        $looks = array_sum(array_map(static fn (Reading $one): int => count($one->remarks), $readings));
+        $looks = array_sum(array_map(static fn (Reading $one): int => count($one->issues), $readings));
 
         return match (true) {
             $failure !== '' => mb_substr($failure, 0, 1000),

@@ -11,8 +11,11 @@ use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Evidence;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\Reading;
-use Bibrel\Core\Read\Remark;
+use Bibrel\Core\Source\ContainerField;
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\Dismissal;
+use Bibrel\Core\Source\FieldPath;
+use Bibrel\Core\Source\Issue;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\SearchAddress;
 use Bibrel\Core\Source\Source;
@@ -77,12 +80,15 @@ final readonly class Lookup
             return self::failed($known, $lead->url(), $failure->getMessage(), $failure->reason);
         }
         $where = $page->url === $lead->url() ? 'The address you pasted.' : 'Where the address you pasted leads to.';
-        $address = new Finding('containers.0.url', $page->url, new Evidence($where, $lead->pasted), Confidence::Stated);
-        $reached = $reading->isListedOnly() ? [] : ['containers.0.url' => $address, 'accessed' => self::accessed($today)];
+        $address = new Finding(ContainerField::Url->at(), $page->url, new Evidence($where, $lead->pasted), Confidence::Stated);
+        $reached = $reading->isListedOnly() ? [] : [
+            ContainerField::Url->at()->key => $address,
+            FieldPath::accessed()->key => self::accessed($today),
+        ];
 
         $findings = [...$reading->findings, ...$reached];
 
-        return Outcome::reading(new Reading($reading->kind, $page->url, $findings, $reading->remarks, $reading->copy));
+        return Outcome::reading(new Reading($reading->kind, $page->url, $findings, $reading->issues, $reading->copy));
     }
 
     /**
@@ -191,11 +197,10 @@ final readonly class Lookup
     /** A book's reading asks whether the whole of it was used. */
     private static function whole(Reading $reading): Reading
     {
-        $isBook = in_array(Kinds::all()->get($reading->kind)->id, ['book', 'edited-collection', 'ebook', 'audiobook'], true);
-        $asks = new Remark('whole-or-part', 'title.main', 'Did you use the whole book, or one part of it: a chapter, '
-            .'an essay, a story, a poem?');
+        $asks = new Issue('whole-or-part', FieldPath::title(), 'Did you use the whole book, or one part of it: a chapter, '
+            .'an essay, a story, a poem?', dismissal: Dismissal::Whole);
 
-        return $isBook ? new Reading($reading->kind, $reading->url, $reading->findings, [...$reading->remarks, $asks], $reading->copy, $reading->base) : $reading;
+        return Kinds::all()->get($reading->kind)->hasParts ? $reading->withIssue($asks) : $reading;
     }
 
     /** Candidates, nearest first; where nothing is found, a form with the words in it. */
@@ -239,7 +244,7 @@ final readonly class Lookup
 
     private static function accessed(string $today): Finding
     {
-        return new Finding('accessed', $today, new Evidence('The day you looked it up here. Change it if you read it '
+        return new Finding(FieldPath::accessed(), $today, new Evidence('The day you looked it up here. Change it if you read it '
             .'on another day.'), Confidence::Stated);
     }
 
@@ -248,8 +253,9 @@ final readonly class Lookup
     {
         $reading = Reading::of(Source::fromArray($known, Kinds::all()), 'What you pasted.');
 
-        $remark = new Remark('lookup-failed', $url !== '' ? 'containers.0.url' : 'title.main', $sentence);
-        $told = new Reading($reading->kind, $url, $reading->findings, [$remark], [], $reading->base);
+        $field = $url !== '' ? ContainerField::Url->at() : FieldPath::title();
+        $issue = new Issue('lookup-failed', $field, $sentence, dismissal: Dismissal::Noted);
+        $told = new Reading($reading->kind, $url, $reading->findings, [$issue], [], $reading->base);
 
         return Outcome::failed($told, $reason);
     }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Bibrel\App\Models;
 
 use Bibrel\Core\Page\Page;
-use Bibrel\Core\Page\RunningHead;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CourseRules;
+use Bibrel\Core\Style\RunningHead;
 use Bibrel\Core\Style\Style;
 use Bibrel\Core\Style\Styles;
 use Bibrel\Database\Factories\PaperFactory;
@@ -107,7 +107,7 @@ final class Paper extends Model implements Revisable
 
     public function runningHead(): RunningHead
     {
-        return RunningHead::of($this->styleInUse()->family(), $this->courseRules(), $this->surname, $this->title);
+        return $this->styleInUse()->runningHead($this->courseRules(), $this->surname, $this->title);
     }
 
     /** @param  ?Source  $draft stands in for the saved source with the same id, or next to them where none has it yet */

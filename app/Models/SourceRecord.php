@@ -21,7 +21,7 @@ use Illuminate\Support\Carbon;
  * @property string $id a ULID the browser made
  * @property string $paper_id
  * @property array<string, mixed> $data the source's JSON shape
- * @property ?array<string, mixed> $reading {lead, url, findings, remarks, settled}
+ * @property ?array<string, mixed> $reading {lead, url, findings, issues, dismissed}
  * @property ?list<array{tag: string, text: string}> $page_copy
  * @property int $version
  * @property ?string $last_save

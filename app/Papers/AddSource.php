@@ -23,7 +23,7 @@ final readonly class AddSource
         $source = $reading->source($id, isset($reading->findings['accessed']) ? $today : '');
         $record = ReadingRecord::of($reading, $lead);
         if ($take === 'whole') {
-            $record['reading']['settled'] = ['whole-or-part'];
+            $record['reading']['dismissed'] = ['whole-or-part'];
         }
         if ($take === 'part') {
             $source = PartOfBook::of($source);

@@ -7,8 +7,10 @@ namespace Bibrel\App\Papers;
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\Reading;
-use Bibrel\Core\Read\Remark;
+use Bibrel\Core\Source\ContainerField;
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\FieldPath;
+use Bibrel\Core\Source\Issue;
 use Bibrel\Core\Source\Source;
 
 /** What is kept of a reading beside the source it became. */
@@ -24,8 +26,8 @@ final class ReadingRecord
                 'lead' => mb_substr($lead, 0, 4000),
                 'url' => $reading->url,
                 'findings' => array_map(static fn (Finding $finding): array => [...$finding->toArray(), 'filled' => $reading->fills($finding)], $reading->findings),
-                'remarks' => array_map(static fn (Remark $remark): array => $remark->toArray(), $reading->remarks),
-                'settled' => [],
+                'issues' => array_map(static fn (Issue $issue): array => $issue->toArray(), $reading->issues),
+                'dismissed' => [],
             ],
             'page_copy' => array_slice($reading->copy, 0, self::LONGEST_COPY),
         ];
@@ -40,20 +42,36 @@ final class ReadingRecord
     public static function ofPart(array $reading, Source $part): array
     {
         $findings = $reading['findings'];
-        [$title, $people] = [$findings['title.main'] ?? null, $findings['contributors'] ?? null];
-        unset($findings['title.main'], $findings['title.subtitle'], $findings['contributors']);
-        $named = static fn (array $some): array => array_map(static fn (Contributor $one): array => $one->toArray(), $some);
+        [$titles, $authors] = [FieldPath::title()->key, FieldPath::contributors()->key];
+        [$title, $people] = [$findings[$titles] ?? null, $findings[$authors] ?? null];
+        unset($findings[$titles], $findings[FieldPath::subtitle()->key], $findings[$authors]);
         if ($title !== null) {
-            $findings['containers.0.title'] = ['field' => 'containers.0.title', 'value' => $part->container()->title, 'alternatives' => []] + $title;
+            $findings = self::moved($findings, $title, ContainerField::Title->at(), $part);
         }
         if ($people !== null && $part->contributors !== []) {
             $evidence = ['where' => 'Who wrote the book. See whether this part is by the same.'] + $people['evidence'];
-            $findings['contributors'] = ['value' => $named($part->contributors), 'evidence' => $evidence, 'confidence' => Confidence::Likely->value, 'alternatives' => []] + $people;
+            $likely = ['evidence' => $evidence, 'confidence' => Confidence::Likely->value] + $people;
+            $findings = self::moved($findings, $likely, FieldPath::contributors(), $part);
         }
-        if ($people !== null && $part->container()->contributors !== []) {
-            $findings['containers.0.contributors'] = ['field' => 'containers.0.contributors', 'value' => $named($part->container()->contributors), 'alternatives' => []] + $people;
+        if ($people !== null && $part->has(FieldPath::contributors(0))) {
+            $findings = self::moved($findings, $people, FieldPath::contributors(0), $part);
         }
 
-        return ['findings' => $findings, 'settled' => [...$reading['settled'], 'whole-or-part']] + $reading;
+        return ['findings' => $findings, 'dismissed' => [...$reading['dismissed'], 'whole-or-part']] + $reading;
+    }
+
+    /**
+     * @param  array<string, array<string, mixed>>  $findings
+     * @param  array<string, mixed>  $finding  what was found of the book
+     * @return array<string, array<string, mixed>> with it as the evidence of what stands at a field of the part
+     */
+    private static function moved(array $findings, array $finding, FieldPath $field, Source $part): array
+    {
+        $value = $field->isPeople()
+            ? array_map(static fn (Contributor $one): array => $one->toArray(), $part->people($field))
+            : $part->text($field);
+        $findings[$field->key] = ['field' => $field->key, 'value' => $value, 'alternatives' => []] + $finding;
+
+        return $findings;
     }
 }

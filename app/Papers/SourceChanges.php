@@ -30,7 +30,7 @@ final readonly class SourceChanges
      * Makes a source or changes it; saying the same twice changes nothing.
      *
      * @param  array<string, mixed>  $data  the source's JSON shape
-     * @param  ?list<string>  $settled  ids of open points that are answered; null for what it was
+     * @param  ?list<string>  $dismissed  ids of issues that were put aside; null for what it was
      * @param  ?array<string, mixed>  $aside  the JSON shape of what was typed and not chosen
      *
      * @throws StaleVersion
@@ -42,18 +42,18 @@ final readonly class SourceChanges
         string $id,
         Save $save,
         array $data,
-        ?array $settled = null,
+        ?array $dismissed = null,
         ?array $aside = null,
     ): SourceRecord {
-        return $this->within($paper, function (Paper $paper) use ($id, $save, $data, $settled, $aside): SourceRecord {
+        return $this->within($paper, function (Paper $paper) use ($id, $save, $data, $dismissed, $aside): SourceRecord {
             $known = $save->version === 0 ? $this->made($paper, $id, $save, $data) : $this->locked($paper, $id, false);
             $known ??= $this->made($paper, $id, $save, $data) ?? $this->locked($paper, $id);
             if ($known->wasRecentlyCreated || ($save->id !== null && $known->last_save === $save->id)) {
                 return $known;
             }
             $wanted = ['data' => MemberIds::given($data, $known->data), 'reading' => $known->reading];
-            if ($known->reading !== null && $settled !== null) {
-                $wanted['reading']['settled'] = $settled;
+            if ($known->reading !== null && $dismissed !== null) {
+                $wanted['reading']['dismissed'] = $dismissed;
             }
             $isNew = $known->state() != $wanted;
             if ($isNew && $known->version !== $save->version) {
@@ -120,7 +120,7 @@ final readonly class SourceChanges
         return $this->within($paper, function (Paper $paper) use ($id, $kept): SourceRecord {
             $known = $this->locked($paper, $id);
             $this->history->keep($known, Cause::LookedUp, null, $known->page_copy ?? []);
-            $kept['reading']['settled'] = $known->reading['settled'] ?? [];
+            $kept['reading']['dismissed'] = $known->reading['dismissed'] ?? [];
 
             return $this->write($paper, $known, $kept);
         });

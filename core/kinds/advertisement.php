@@ -11,6 +11,7 @@ return new Kind(
     group: 'Pictures',
     searchTerms: 'ad,advert,commercial,poster,advertising',
     csl: 'graphic',
+    ris: 'ART',
     containment: Containment::PartOf,
     fields: [
         ['contributors', 'Company or product'],

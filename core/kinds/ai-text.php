@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Bibrel\Core\Source\Containment;
+use Bibrel\Core\Source\FormPlace;
 use Bibrel\Core\Source\Kind;
 
 return new Kind(
@@ -11,6 +12,8 @@ return new Kind(
     group: 'Web',
     searchTerms: 'ai,chatbot,generated,prompt,language model,assistant',
     csl: 'software',
+    bibtex: 'software',
+    ris: 'COMP',
     containment: Containment::OnSite,
     fields: [
         ['title.main!', 'What you asked (the prompt)', 'Explain how a tide mill keeps time'],
@@ -23,4 +26,9 @@ return new Kind(
         'annotation',
     ],
     bracketDescription: 'Large language model',
+    keepsTitleCase: true,
+    form: 'prompt',
+    formPlace: FormPlace::AfterTitle,
+    yearOnly: true,
+    citesContainer: true,
 );

@@ -12,6 +12,8 @@ return new Kind(
     group: 'Sound and moving image',
     searchTerms: 'album,record,music,cd',
     csl: 'song',
+    ris: 'SOUND',
+    genres: ['album', 'music album'],
     containment: Containment::SelfContained,
     fields: [
         ['contributors!', 'Performer or composer'],
@@ -27,4 +29,7 @@ return new Kind(
     bracketDescription: 'Album',
     primaryRoles: [[Role::Author, Role::Composer], [Role::Performer]],
     roles: [Role::Performer, Role::Composer, Role::Author, Role::Producer],
+    yearOnly: true,
+    usualMedium: 'CD',
+    isRecording: true,
 );

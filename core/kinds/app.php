@@ -11,6 +11,9 @@ return new Kind(
     group: 'Research and public documents',
     searchTerms: 'app,mobile app,phone,tablet,application',
     csl: 'software',
+    bibtex: 'software',
+    ris: 'COMP',
+    genres: ['mobile app', 'app'],
     containment: Containment::SelfContained,
     fields: [
         'contributors+',
@@ -25,4 +28,6 @@ return new Kind(
     ],
     bracketDescription: 'Mobile app',
     accessMethods: [],
+    yearOnly: true,
+    usualMedium: 'Mobile app',
 );

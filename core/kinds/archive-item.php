@@ -12,6 +12,8 @@ return new Kind(
     group: 'Research and public documents',
     searchTerms: 'archive,manuscript,primary source,diary,document',
     csl: 'manuscript',
+    bibtex: 'unpublished',
+    ris: 'MANSCPT',
     containment: Containment::SelfContained,
     fields: [
         'contributors+',
@@ -24,4 +26,6 @@ return new Kind(
         'annotation',
     ],
     accessMethods: [AccessMethod::InPerson, AccessMethod::Web],
+    yearOnly: true,
+    datedByMaking: true,
 );

@@ -13,6 +13,7 @@ return new Kind(
     group: 'Pictures',
     searchTerms: 'painting,sculpture,drawing,art,print,museum,statue',
     csl: 'graphic',
+    ris: 'ART',
     containment: Containment::SelfContained,
     fields: [
         ['contributors+', 'Artist'],
@@ -33,4 +34,6 @@ return new Kind(
     accessMethods: [AccessMethod::InPerson, AccessMethod::Web, AccessMethod::Print, AccessMethod::Database],
     primaryRoles: [[Role::Artist, Role::Author, Role::Photographer]],
     roles: [Role::Artist],
+    yearOnly: true,
+    datedByMaking: true,
 );

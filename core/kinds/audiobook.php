@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Bibrel\Core\Source\Containment;
-use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
 
@@ -13,14 +12,22 @@ return new Kind(
     group: 'Books',
     searchTerms: 'audio book,narrated,listening',
     csl: 'book',
+    bibtex: 'book',
+    ris: 'BOOK',
+    genres: ['audiobook', 'audio book'],
     containment: Containment::SelfContained,
     fields: [
         'contributors+',
         'title.main!',
         'title.subtitle',
-        ...FieldLists::BOOK,
+        '...book',
     ],
     accessMethods: [],
     bracketDescription: 'Audiobook',
     roles: [Role::Author, Role::Narrator, Role::Translator],
+    yearOnly: true,
+    usualMedium: 'Audiobook',
+    deviceEdition: 'audiobook ed.',
+    hasImprint: true,
+    hasParts: true,
 );

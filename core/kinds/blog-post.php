@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Bibrel\Core\Source\Containment;
-use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
 
 return new Kind(
@@ -12,13 +11,16 @@ return new Kind(
     group: 'Web',
     searchTerms: 'blog,post,weblog,entry',
     csl: 'post-weblog',
+    bibtex: 'online',
+    ris: 'BLOG',
     containment: Containment::InPeriodical,
     fields: [
         'contributors+',
         ['title.main!', 'Title of the post'],
         'title.subtitle',
         ['containers.0.title+', 'Blog'],
-        ...FieldLists::WEB,
+        '...web',
     ],
     rank: 12,
+    formerBracketDescription: 'Blog post',
 );

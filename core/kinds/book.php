@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Bibrel\Core\Source\Containment;
-use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
 
@@ -13,14 +12,19 @@ return new Kind(
     group: 'Books',
     searchTerms: 'novel,textbook,paperback,hardcover,print book,monograph,translation,translated book,volume,multivolume,reprint,republished,anonymous,foreign language,biography,memoir,poetry book',
     csl: 'book',
+    bibtex: 'book',
+    ris: 'BOOK',
     containment: Containment::SelfContained,
     fields: [
         'contributors+',
         'title.main!',
         'title.subtitle',
         'title.translated',
-        ...FieldLists::BOOK,
+        '...book',
     ],
     roles: [Role::Author, Role::Editor, Role::Translator, Role::Illustrator, Role::Introduction, Role::Foreword, Role::Compiler],
     rank: 3,
+    yearOnly: true,
+    hasImprint: true,
+    hasParts: true,
 );

@@ -12,6 +12,7 @@ return new Kind(
     group: 'Pictures',
     searchTerms: 'cartoon,comic strip,drawing',
     csl: 'graphic',
+    ris: 'ART',
     containment: Containment::PartOf,
     fields: [
         'contributors+',

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use Bibrel\Core\Source\Containment;
-use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\KindFit;
 
 return new Kind(
     id: 'chapter',
@@ -12,13 +12,26 @@ return new Kind(
     group: 'Books',
     searchTerms: 'chapter,essay,short story,story,poem,anthology,part of a book,textbook section,speech in a book',
     csl: 'chapter',
+    bibtex: 'incollection',
+    ris: 'CHAP',
     containment: Containment::PartOf,
     fields: [
         'contributors+',
         ['title.main!', 'Title of the part'],
         'title.subtitle',
         ['containers.0.title!', 'Title of the book'],
-        ...FieldLists::PART_OF_BOOK,
+        '...part-of-book',
     ],
     rank: 8,
+    yearOnly: true,
+    leavesOutPlatform: true,
+    fits: [
+        new KindFit(
+            insteadOf: ['book', 'ebook'],
+            sentence: 'It has pages and the title of a larger work, as a part of a book has.',
+            label: 'Make it a part of a book',
+            filled: ['containers.0.pages', 'containers.0.title'],
+        ),
+    ],
+    hasImprint: true,
 );

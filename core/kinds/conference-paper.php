@@ -11,6 +11,8 @@ return new Kind(
     group: 'Research and public documents',
     searchTerms: 'conference,proceedings,paper',
     csl: 'paper-conference',
+    bibtex: 'inproceedings',
+    ris: 'CPAPER',
     containment: Containment::PartOf,
     fields: [
         'contributors!',
@@ -26,4 +28,6 @@ return new Kind(
         'language',
         'annotation',
     ],
+    keepsContainerCase: true,
+    hasImprint: true,
 );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
+use Bibrel\Core\Source\TitleFormat;
 
 return new Kind(
     id: 'court-case',
@@ -27,4 +28,7 @@ return new Kind(
         'annotation',
     ],
     roles: [Role::Author],
+    titleFormat: TitleFormat::Italic,
+    formerTitleFormat: TitleFormat::Plain,
+    keepsTitleCase: true,
 );

@@ -11,6 +11,9 @@ return new Kind(
     group: 'Research and public documents',
     searchTerms: 'data,dataset,statistics,numbers,table',
     csl: 'dataset',
+    bibtex: 'dataset',
+    ris: 'DATA',
+    genres: ['data set', 'dataset'],
     containment: Containment::SelfContained,
     fields: [
         'contributors!',
@@ -26,4 +29,5 @@ return new Kind(
     ],
     accessMethods: [],
     bracketDescription: 'Data set',
+    yearOnly: true,
 );

@@ -12,6 +12,9 @@ return new Kind(
     group: 'Books',
     searchTerms: 'e-book,ebook,reader,digital book,device',
     csl: 'book',
+    bibtex: 'book',
+    ris: 'BOOK',
+    genres: ['e-book', 'ebook', 'electronic book'],
     containment: Containment::SelfContained,
     fields: [
         'contributors+',
@@ -34,4 +37,9 @@ return new Kind(
         'annotation',
     ],
     accessMethods: [AccessMethod::App, AccessMethod::Web, AccessMethod::Database],
+    yearOnly: true,
+    usualMedium: 'E-book',
+    deviceEdition: 'e-book ed.',
+    hasImprint: true,
+    hasParts: true,
 );

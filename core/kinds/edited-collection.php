@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Bibrel\Core\Source\Containment;
-use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
 
@@ -13,13 +12,18 @@ return new Kind(
     group: 'Books',
     searchTerms: 'anthology,collection,editor,reader',
     csl: 'book',
+    bibtex: 'book',
+    ris: 'BOOK',
     containment: Containment::SelfContained,
     fields: [
         'contributors!',
         'title.main!',
         'title.subtitle',
-        ...FieldLists::BOOK,
+        '...book',
     ],
     primaryRoles: [[Role::Editor], [Role::Compiler], [Role::Author]],
     roles: [Role::Editor, Role::Compiler, Role::Translator],
+    yearOnly: true,
+    hasImprint: true,
+    hasParts: true,
 );

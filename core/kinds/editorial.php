@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use Bibrel\Core\Source\Containment;
-use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\PeriodicalType;
 
 return new Kind(
     id: 'editorial',
@@ -12,12 +12,18 @@ return new Kind(
     group: 'Articles',
     searchTerms: 'editorial,opinion,leader,column',
     csl: 'article-newspaper',
+    bibtex: 'article',
+    ris: 'NEWS',
+    genres: ['editorial'],
     containment: Containment::InPeriodical,
     fields: [
         'contributors',
         ['title.main!', 'Title of the editorial'],
         ['containers.0.title!', 'Newspaper or magazine'],
-        ...FieldLists::PERIODICAL,
+        '...periodical',
     ],
     bracketDescription: 'Editorial',
+    form: 'Editorial',
+    periodicalType: PeriodicalType::Either,
+    inNewspaper: true,
 );

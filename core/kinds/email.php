@@ -12,6 +12,7 @@ return new Kind(
     group: 'People',
     searchTerms: 'e-mail,email,mail,letter,message,text',
     csl: 'personal_communication',
+    ris: 'PCOMM',
     containment: Containment::PersonalCommunication,
     fields: [
         ['contributors!', 'Who wrote it'],
@@ -21,4 +22,6 @@ return new Kind(
         'annotation',
     ],
     roles: [Role::Author, Role::Recipient],
+    untitled: 'e-mail',
+    usualMedium: 'E-mail',
 );

@@ -12,6 +12,7 @@ return new Kind(
     group: 'Sound and moving image',
     searchTerms: 'exhibition,exhibit,museum,show,display,gallery',
     csl: 'event',
+    genres: ['exhibition'],
     containment: Containment::SelfContained,
     fields: [
         'contributors',
@@ -26,4 +27,6 @@ return new Kind(
     primaryRoles: [[Role::Author]],
     roles: [Role::Curator, Role::Artist, Role::Author],
     accessMethods: [],
+    yearOnly: true,
+    usualMedium: 'Exhibition',
 );

@@ -12,6 +12,9 @@ return new Kind(
     group: 'Sound and moving image',
     searchTerms: 'movie,cinema,documentary,dvd,stream,scene,commentary',
     csl: 'motion_picture',
+    bibtex: 'video',
+    ris: 'VIDEO',
+    genres: ['film', 'motion picture', 'movie'],
     containment: Containment::SelfContained,
     fields: [
         'contributors+',
@@ -30,4 +33,9 @@ return new Kind(
     primaryRoles: [[Role::Author]],
     roles: [Role::Director, Role::Writer, Role::Producer, Role::Performer, Role::Composer, Role::Narrator],
     rank: 11,
+    standIns: [[Role::Director]],
+    formerBracketDescription: 'Motion picture',
+    yearOnly: true,
+    usualMedium: 'Film',
+    leavesOutPlatform: true,
 );

@@ -11,6 +11,8 @@ return new Kind(
     group: 'Web',
     searchTerms: 'forum,comment,thread,reply,discussion,message board',
     csl: 'post',
+    bibtex: 'online',
+    ris: 'ELEC',
     containment: Containment::OnSite,
     fields: [
         'contributors+',

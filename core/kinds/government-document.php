@@ -12,6 +12,8 @@ return new Kind(
     group: 'Research and public documents',
     searchTerms: 'government,ministry,department,agency,parliament,law,official',
     csl: 'report',
+    bibtex: 'techreport',
+    ris: 'RPRT',
     containment: Containment::SelfContained,
     fields: [
         ['contributors!', 'Government body'],
@@ -27,4 +29,6 @@ return new Kind(
         'annotation',
     ],
     roles: [Role::Author, Role::Editor],
+    genreNamesNumber: true,
+    hasImprint: true,
 );

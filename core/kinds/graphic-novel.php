@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Bibrel\Core\Source\Containment;
-use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
 
@@ -13,14 +12,19 @@ return new Kind(
     group: 'Books',
     searchTerms: 'comic,graphic novel,manga,comics',
     csl: 'book',
+    bibtex: 'book',
+    ris: 'BOOK',
+    genres: ['graphic novel'],
     containment: Containment::SelfContained,
     fields: [
         'contributors+',
         'title.main!',
         'title.subtitle',
         'title.translated',
-        ...FieldLists::BOOK,
+        '...book',
     ],
     bracketDescription: 'Graphic novel',
     roles: [Role::Author, Role::Illustrator, Role::Translator, Role::Editor],
+    yearOnly: true,
+    hasImprint: true,
 );

@@ -13,6 +13,7 @@ return new Kind(
     group: 'Pictures',
     searchTerms: 'picture,image,pic,infographic,chart,graph,diagram,figure,screenshot',
     csl: 'figure',
+    ris: 'FIGURE',
     containment: Containment::SelfContained,
     fields: [
         'contributors+',
@@ -35,4 +36,5 @@ return new Kind(
     primaryRoles: [[Role::Author, Role::Artist]],
     roles: [Role::Author, Role::Artist],
     rank: 14,
+    yearOnly: true,
 );

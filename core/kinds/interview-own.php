@@ -22,4 +22,5 @@ return new Kind(
     ],
     primaryRoles: [[Role::Interviewee, Role::Author]],
     roles: [Role::Interviewee, Role::Interviewer],
+    untitled: 'interview',
 );

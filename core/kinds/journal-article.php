@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\KindFit;
+use Bibrel\Core\Source\PeriodicalType;
 
 return new Kind(
     id: 'journal-article',
@@ -11,6 +13,8 @@ return new Kind(
     group: 'Articles',
     searchTerms: 'journal,scholarly,academic,paper,study,peer reviewed,database,article in press,ahead of print,reprint',
     csl: 'article-journal',
+    bibtex: 'article',
+    ris: 'JOUR',
     containment: Containment::InPeriodical,
     fields: [
         'contributors+',
@@ -32,4 +36,20 @@ return new Kind(
         'annotation',
     ],
     rank: 4,
+    yearOnly: true,
+    periodicalType: PeriodicalType::Journal,
+    fits: [
+        new KindFit(
+            insteadOf: ['web-page', 'online-article', 'website'],
+            sentence: 'It has a volume like a journal article. Is it one?',
+            label: 'Make it a journal article',
+            filled: ['containers.0.volume', ['containers.0.issue', 'containers.0.pages', 'containers.0.doi']],
+        ),
+        new KindFit(
+            insteadOf: ['chapter'],
+            sentence: 'Volume and issue belong to a periodical, not to a book.',
+            label: 'Make it a journal article',
+            filled: ['containers.0.volume', 'containers.0.issue'],
+        ),
+    ],
 );

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Bibrel\Core\Source\Containment;
+use Bibrel\Core\Source\FormPlace;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
 
@@ -12,6 +13,7 @@ return new Kind(
     group: 'Sound and moving image',
     searchTerms: 'lecture,speech,talk,class,presentation,keynote',
     csl: 'speech',
+    ris: 'SLIDE',
     containment: Containment::OnSite,
     fields: [
         ['contributors!', 'Speaker'],
@@ -28,4 +30,8 @@ return new Kind(
     bracketDescription: 'Lecture',
     primaryRoles: [[Role::Speaker, Role::Author]],
     roles: [Role::Speaker],
+    keepsContainerCase: true,
+    formPlace: FormPlace::AtEnd,
+    usualMedium: 'Lecture',
+    atEvent: true,
 );

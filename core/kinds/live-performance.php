@@ -26,4 +26,5 @@ return new Kind(
     bracketDescription: 'Live performance',
     primaryRoles: [[Role::Author]],
     roles: [Role::Director, Role::Conductor, Role::Composer, Role::Performer, Role::Author, Role::Curator],
+    usualMedium: 'Performance',
 );

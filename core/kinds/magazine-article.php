@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Bibrel\Core\Source\Containment;
-use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
 
 return new Kind(
@@ -12,13 +11,15 @@ return new Kind(
     group: 'Articles',
     searchTerms: 'magazine,feature,periodical,archive',
     csl: 'article-magazine',
+    bibtex: 'article',
+    ris: 'MGZN',
     containment: Containment::InPeriodical,
     fields: [
         'contributors+',
         ['title.main!', 'Title of the article'],
         'title.subtitle',
         ['containers.0.title!', 'Magazine', 'Coast and Clay'],
-        ...FieldLists::PERIODICAL,
+        '...periodical',
     ],
     rank: 6,
 );

@@ -12,6 +12,8 @@ return new Kind(
     group: 'Pictures',
     searchTerms: 'map,atlas,chart,plan',
     csl: 'map',
+    ris: 'MAP',
+    genres: ['map'],
     containment: Containment::SelfContained,
     fields: [
         'contributors+',
@@ -31,4 +33,5 @@ return new Kind(
     ],
     bracketDescription: 'Map',
     accessMethods: [AccessMethod::Web, AccessMethod::InPerson, AccessMethod::Print, AccessMethod::Database],
+    yearOnly: true,
 );

@@ -11,6 +11,8 @@ return new Kind(
     group: 'Articles',
     searchTerms: 'newspaper,news,daily,press,editorial,letter to the editor',
     csl: 'article-newspaper',
+    bibtex: 'article',
+    ris: 'NEWS',
     containment: Containment::InPeriodical,
     fields: [
         'contributors+',
@@ -29,4 +31,5 @@ return new Kind(
         'annotation',
     ],
     rank: 5,
+    inNewspaper: true,
 );

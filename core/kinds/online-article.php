@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Bibrel\Core\Source\Containment;
-use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
 
 return new Kind(
@@ -12,6 +11,8 @@ return new Kind(
     group: 'Web',
     searchTerms: 'article,web article,news site,story,online news,feature',
     csl: 'webpage',
+    bibtex: 'online',
+    ris: 'ELEC',
     containment: Containment::OnSite,
     fields: [
         'contributors+',
@@ -19,7 +20,7 @@ return new Kind(
         'title.subtitle',
         ['containers.0.title+', 'Website'],
         'containers.0.section',
-        ...FieldLists::WEB,
+        '...web',
     ],
     rank: 2,
 );

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use Bibrel\Core\Source\AccessMethod;
 use Bibrel\Core\Source\Containment;
-use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
 
 return new Kind(
@@ -13,6 +12,8 @@ return new Kind(
     group: 'Web',
     searchTerms: 'encyclopedia,dictionary,definition,lexicon,thesaurus,reference',
     csl: 'entry-encyclopedia',
+    bibtex: 'incollection',
+    ris: 'ENCYC',
     containment: Containment::PartOf,
     fields: [
         'contributors',
@@ -20,7 +21,8 @@ return new Kind(
         ['containers.0.title!', 'Encyclopedia or dictionary'],
         'containers.0.contributors',
         'containers.0.edition',
-        ...FieldLists::WEB,
+        '...web',
     ],
     accessMethods: [AccessMethod::Web, AccessMethod::Database],
+    hasImprint: true,
 );

@@ -12,6 +12,9 @@ return new Kind(
     group: 'Sound and moving image',
     searchTerms: 'video,clip,vlog,channel,stream',
     csl: 'motion_picture',
+    bibtex: 'video',
+    ris: 'VIDEO',
+    genres: ['video', 'online video'],
     containment: Containment::OnSite,
     fields: [
         'contributors',
@@ -27,4 +30,6 @@ return new Kind(
     primaryRoles: [[Role::Author, Role::Creator]],
     roles: [Role::Uploader, Role::Author, Role::Director],
     rank: 7,
+    standIns: [[Role::Uploader]],
+    formerBracketDescription: 'Video file',
 );

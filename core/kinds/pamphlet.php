@@ -11,6 +11,8 @@ return new Kind(
     group: 'Research and public documents',
     searchTerms: 'brochure,pamphlet,leaflet,flyer,handout',
     csl: 'pamphlet',
+    bibtex: 'booklet',
+    ris: 'PAMP',
     containment: Containment::SelfContained,
     fields: [
         'contributors+',
@@ -24,4 +26,5 @@ return new Kind(
         'annotation',
     ],
     bracketDescription: 'Brochure',
+    hasImprint: true,
 );

@@ -28,4 +28,5 @@ return new Kind(
     primaryRoles: [[Role::Inventor, Role::Author]],
     roles: [Role::Inventor],
     accessMethods: [AccessMethod::Web, AccessMethod::Print],
+    yearOnly: true,
 );

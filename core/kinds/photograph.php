@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Bibrel\Core\Source\AccessMethod;
 use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\KindFit;
 use Bibrel\Core\Source\Role;
 
 return new Kind(
@@ -13,6 +14,8 @@ return new Kind(
     group: 'Pictures',
     searchTerms: 'photo,picture,pic,image,snapshot',
     csl: 'graphic',
+    ris: 'ART',
+    genres: ['photograph', 'photo'],
     containment: Containment::SelfContained,
     fields: [
         ['contributors+', 'Photographer'],
@@ -35,4 +38,14 @@ return new Kind(
     primaryRoles: [[Role::Photographer, Role::Author, Role::Artist]],
     roles: [Role::Photographer],
     rank: 9,
+    yearOnly: true,
+    fits: [
+        new KindFit(
+            insteadOf: ['web-page', 'online-article', 'website'],
+            sentence: 'The address is a picture’s own. A photograph is not the page around it: is the picture what '
+                .'you used?',
+            label: 'Make it a photograph',
+            address: '~\.(?:jpe?g|png|gif|webp|tiff?)(?:[?#].*)?$~i',
+        ),
+    ],
 );

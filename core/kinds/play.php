@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Bibrel\Core\Source\Containment;
-use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
 
@@ -13,13 +12,17 @@ return new Kind(
     group: 'Books',
     searchTerms: 'play,drama,script,theatre text',
     csl: 'book',
+    bibtex: 'book',
+    ris: 'BOOK',
     containment: Containment::SelfContained,
     fields: [
         'contributors+',
         'title.main!',
         'title.subtitle',
         'title.translated',
-        ...FieldLists::BOOK,
+        '...book',
     ],
     roles: [Role::Author, Role::Editor, Role::Translator],
+    yearOnly: true,
+    hasImprint: true,
 );

@@ -12,6 +12,8 @@ return new Kind(
     group: 'Sound and moving image',
     searchTerms: 'podcast,episode,audio,interview show,radio',
     csl: 'song',
+    ris: 'SOUND',
+    genres: ['podcast', 'audio podcast', 'podcast episode', 'audio podcast episode'],
     containment: Containment::PartOf,
     fields: [
         'contributors',
@@ -30,4 +32,7 @@ return new Kind(
     bracketDescription: 'Audio podcast episode',
     primaryRoles: [[Role::Author]],
     roles: [Role::Host, Role::Author, Role::Producer, Role::Narrator],
+    standIns: [[Role::Host]],
+    episodeLabel: 'No.',
+    usualMedium: 'Web',
 );

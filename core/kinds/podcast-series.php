@@ -12,6 +12,8 @@ return new Kind(
     group: 'Sound and moving image',
     searchTerms: 'podcast,series,show,audio',
     csl: 'song',
+    ris: 'SOUND',
+    genres: ['podcast series'],
     containment: Containment::SelfContained,
     fields: [
         'contributors',
@@ -27,4 +29,6 @@ return new Kind(
     bracketDescription: 'Audio podcast',
     primaryRoles: [[Role::Author]],
     roles: [Role::Host, Role::ExecutiveProducer, Role::Producer],
+    standIns: [[Role::Host]],
+    usualMedium: 'Web',
 );

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Bibrel\Core\Source\Containment;
+use Bibrel\Core\Source\FormPlace;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
 
@@ -12,6 +13,8 @@ return new Kind(
     group: 'Research and public documents',
     searchTerms: 'poster,conference,session,presentation,symposium,panel',
     csl: 'speech',
+    ris: 'SLIDE',
+    genres: ['poster presentation', 'poster'],
     containment: Containment::OnSite,
     fields: [
         ['contributors!', 'Who presented it'],
@@ -29,4 +32,7 @@ return new Kind(
     primaryRoles: [[Role::Speaker, Role::Author]],
     roles: [Role::Author],
     accessMethods: [],
+    keepsContainerCase: true,
+    formPlace: FormPlace::AtEnd,
+    atEvent: true,
 );

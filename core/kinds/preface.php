@@ -12,6 +12,8 @@ return new Kind(
     group: 'Books',
     searchTerms: 'introduction,preface,foreword,afterword',
     csl: 'chapter',
+    bibtex: 'incollection',
+    ris: 'CHAP',
     containment: Containment::PartOf,
     fields: [
         'contributors!',
@@ -29,4 +31,6 @@ return new Kind(
         'annotation',
     ],
     roles: [Role::Author],
+    yearOnly: true,
+    hasImprint: true,
 );

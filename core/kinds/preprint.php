@@ -29,4 +29,6 @@ return new Kind(
     ],
     accessMethods: [],
     roles: [Role::Author],
+    yearOnly: true,
+    genreNamesNumber: true,
 );

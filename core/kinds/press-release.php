@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Bibrel\Core\Source\Containment;
+use Bibrel\Core\Source\FormPlace;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
 
@@ -12,6 +13,7 @@ return new Kind(
     group: 'Research and public documents',
     searchTerms: 'press release,news release,statement',
     csl: 'document',
+    genres: ['press release'],
     containment: Containment::OnSite,
     fields: [
         'contributors!',
@@ -26,4 +28,6 @@ return new Kind(
     ],
     bracketDescription: 'Press release',
     roles: [Role::Author],
+    form: 'Press release',
+    formPlace: FormPlace::AtEnd,
 );

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use Bibrel\Core\Source\Containment;
-use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\PeriodicalType;
 use Bibrel\Core\Source\Role;
 
 return new Kind(
@@ -13,13 +13,16 @@ return new Kind(
     group: 'Articles',
     searchTerms: 'interview,conversation,question and answer',
     csl: 'article-magazine',
+    bibtex: 'article',
+    ris: 'MGZN',
     containment: Containment::InPeriodical,
     fields: [
         ['contributors!', 'Person interviewed'],
         ['title.main!', 'Title of the interview'],
         ['containers.0.title!', 'Published in'],
-        ...FieldLists::PERIODICAL,
+        '...periodical',
     ],
     primaryRoles: [[Role::Interviewee, Role::Author]],
     roles: [Role::Interviewee, Role::Interviewer],
+    periodicalType: PeriodicalType::Either,
 );

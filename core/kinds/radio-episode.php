@@ -12,6 +12,8 @@ return new Kind(
     group: 'Sound and moving image',
     searchTerms: 'radio,broadcast,programme,show',
     csl: 'broadcast',
+    ris: 'VIDEO',
+    genres: ['radio', 'radio broadcast'],
     containment: Containment::PartOf,
     fields: [
         'contributors',
@@ -28,4 +30,6 @@ return new Kind(
     bracketDescription: 'Radio broadcast',
     primaryRoles: [[Role::Author]],
     roles: [Role::Host, Role::Author, Role::Producer, Role::Performer],
+    standIns: [[Role::Host]],
+    usualMedium: 'Radio',
 );

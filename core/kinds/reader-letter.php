@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use Bibrel\Core\Source\Containment;
-use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\PeriodicalType;
 
 return new Kind(
     id: 'reader-letter',
@@ -12,12 +12,18 @@ return new Kind(
     group: 'Articles',
     searchTerms: 'letter to the editor,readers letter,opinion',
     csl: 'article-newspaper',
+    bibtex: 'article',
+    ris: 'NEWS',
+    genres: ['letter to the editor'],
     containment: Containment::InPeriodical,
     fields: [
         'contributors!',
         ['title.main!', 'Headline of the letter'],
         ['containers.0.title!', 'Newspaper or magazine'],
-        ...FieldLists::PERIODICAL,
+        '...periodical',
     ],
     bracketDescription: 'Letter to the editor',
+    form: 'Letter to the editor',
+    periodicalType: PeriodicalType::Either,
+    inNewspaper: true,
 );

@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Bibrel\Core\Source\Containment;
-use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
 
 return new Kind(
@@ -12,11 +11,15 @@ return new Kind(
     group: 'Books',
     searchTerms: 'encyclopedia,dictionary,lexicon,entry,definition',
     csl: 'entry-encyclopedia',
+    bibtex: 'incollection',
+    ris: 'ENCYC',
     containment: Containment::PartOf,
     fields: [
         'contributors',
         ['title.main!', 'Word or title of the entry'],
         ['containers.0.title!', 'Reference book'],
-        ...FieldLists::PART_OF_BOOK,
+        '...part-of-book',
     ],
+    yearOnly: true,
+    hasImprint: true,
 );

@@ -11,6 +11,8 @@ return new Kind(
     group: 'Research and public documents',
     searchTerms: 'report,white paper,study,lab report,organisation,agency,government',
     csl: 'report',
+    bibtex: 'techreport',
+    ris: 'RPRT',
     containment: Containment::SelfContained,
     fields: [
         'contributors!',
@@ -28,4 +30,7 @@ return new Kind(
         'annotation',
     ],
     rank: 10,
+    numberLabel: 'Report No.',
+    genreNamesNumber: true,
+    hasImprint: true,
 );

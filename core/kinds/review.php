@@ -3,8 +3,9 @@
 declare(strict_types=1);
 
 use Bibrel\Core\Source\Containment;
-use Bibrel\Core\Source\FieldLists;
+use Bibrel\Core\Source\FormPlace;
 use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\PeriodicalType;
 use Bibrel\Core\Source\Role;
 
 return new Kind(
@@ -13,6 +14,8 @@ return new Kind(
     group: 'Articles',
     searchTerms: 'review,critique,book review,film review',
     csl: 'review',
+    bibtex: 'article',
+    ris: 'JOUR',
     containment: Containment::InPeriodical,
     fields: [
         'contributors+',
@@ -21,7 +24,9 @@ return new Kind(
         ['containers.0.title!', 'Published in', 'Coast and Clay'],
         'subject!',
         ['genre', 'What is reviewed', 'book'],
-        ...FieldLists::PERIODICAL,
+        '...periodical',
     ],
     roles: [Role::Author, Role::ReviewedAuthor],
+    formPlace: FormPlace::None,
+    periodicalType: PeriodicalType::Either,
 );

@@ -12,6 +12,8 @@ return new Kind(
     group: 'Books',
     searchTerms: 'bible,holy book,sacred text,scripture,classic,ancient',
     csl: 'book',
+    bibtex: 'book',
+    ris: 'BOOK',
     containment: Containment::SelfContained,
     fields: [
         'contributors',
@@ -26,4 +28,6 @@ return new Kind(
         'annotation',
     ],
     roles: [Role::Editor, Role::Translator, Role::Author],
+    yearOnly: true,
+    hasImprint: true,
 );

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Bibrel\Core\Source\Containment;
+use Bibrel\Core\Source\FormPlace;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
 
@@ -12,6 +13,8 @@ return new Kind(
     group: 'Sound and moving image',
     searchTerms: 'slides,slideshow,presentation,deck',
     csl: 'speech',
+    ris: 'SLIDE',
+    genres: ['slides'],
     containment: Containment::OnSite,
     fields: [
         'contributors!',
@@ -26,4 +29,6 @@ return new Kind(
     ],
     bracketDescription: 'Slides',
     roles: [Role::Author],
+    formPlace: FormPlace::AtEnd,
+    usualMedium: 'Slides',
 );

@@ -11,6 +11,8 @@ return new Kind(
     group: 'Web',
     searchTerms: 'post,social,microblog,thread,status,photo post,short message',
     csl: 'post',
+    bibtex: 'online',
+    ris: 'ELEC',
     containment: Containment::OnSite,
     fields: [
         'contributors!',
@@ -24,4 +26,5 @@ return new Kind(
         'annotation',
     ],
     bracketDescription: 'Post',
+    keepsTitleCase: true,
 );

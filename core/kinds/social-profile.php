@@ -11,6 +11,8 @@ return new Kind(
     group: 'Web',
     searchTerms: 'profile,account,page of a person,channel,bio',
     csl: 'post',
+    bibtex: 'online',
+    ris: 'ELEC',
     containment: Containment::OnSite,
     fields: [
         'contributors!',

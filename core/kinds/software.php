@@ -11,6 +11,8 @@ return new Kind(
     group: 'Research and public documents',
     searchTerms: 'program,software,code,computer,tool',
     csl: 'software',
+    bibtex: 'software',
+    ris: 'COMP',
     containment: Containment::SelfContained,
     fields: [
         'contributors+',
@@ -25,4 +27,6 @@ return new Kind(
     ],
     accessMethods: [],
     bracketDescription: 'Computer software',
+    yearOnly: true,
+    usualMedium: 'Computer software',
 );

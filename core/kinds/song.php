@@ -12,6 +12,7 @@ return new Kind(
     group: 'Sound and moving image',
     searchTerms: 'song,music,track,single,recording,lyrics',
     csl: 'song',
+    ris: 'SOUND',
     containment: Containment::PartOf,
     fields: [
         ['contributors!', 'Performer or composer'],
@@ -28,4 +29,7 @@ return new Kind(
     bracketDescription: 'Song',
     primaryRoles: [[Role::Author, Role::Composer], [Role::Performer]],
     roles: [Role::Performer, Role::Composer, Role::Author, Role::Producer],
+    yearOnly: true,
+    usualMedium: 'CD',
+    isRecording: true,
 );

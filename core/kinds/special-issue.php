@@ -3,9 +3,11 @@
 declare(strict_types=1);
 
 use Bibrel\Core\Source\Containment;
-use Bibrel\Core\Source\FieldLists;
+use Bibrel\Core\Source\FormPlace;
 use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\PeriodicalType;
 use Bibrel\Core\Source\Role;
+use Bibrel\Core\Source\TitleFormat;
 
 return new Kind(
     id: 'special-issue',
@@ -13,15 +15,21 @@ return new Kind(
     group: 'Articles',
     searchTerms: 'special issue,theme issue,journal issue,whole issue',
     csl: 'periodical',
+    genres: ['special issue'],
     containment: Containment::InPeriodical,
     fields: [
         ['contributors+', 'Editor of the issue'],
         ['title.main!', 'Title of the issue'],
         'title.subtitle',
         ['containers.0.title!', 'Journal', 'Journal of Coastal History'],
-        ...FieldLists::PERIODICAL,
+        '...periodical',
     ],
     bracketDescription: 'Special issue',
     primaryRoles: [[Role::Editor, Role::Author]],
     roles: [Role::Editor],
+    titleFormat: TitleFormat::Italic,
+    form: 'special issue',
+    formPlace: FormPlace::BeforeContainer,
+    yearOnly: true,
+    periodicalType: PeriodicalType::Journal,
 );

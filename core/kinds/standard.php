@@ -25,4 +25,7 @@ return new Kind(
         'annotation',
     ],
     roles: [Role::Author],
+    yearOnly: true,
+    numberLabel: 'Standard No.',
+    hasImprint: true,
 );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\TitleFormat;
 
 return new Kind(
     id: 'thesis',
@@ -11,6 +12,8 @@ return new Kind(
     group: 'Research and public documents',
     searchTerms: 'thesis,dissertation,phd,masters,doctoral',
     csl: 'thesis',
+    bibtex: 'phdthesis',
+    ris: 'THES',
     containment: Containment::SelfContained,
     fields: [
         'contributors!',
@@ -26,4 +29,8 @@ return new Kind(
         'language',
         'annotation',
     ],
+    formerTitleFormat: TitleFormat::Quoted,
+    yearOnly: true,
+    numberLabel: 'Publication No.',
+    handedIn: true,
 );

@@ -12,6 +12,8 @@ return new Kind(
     group: 'Sound and moving image',
     searchTerms: 'tv,episode,show,series,broadcast,programme',
     csl: 'broadcast',
+    ris: 'VIDEO',
+    genres: ['television', 'tv', 'tv series episode'],
     containment: Containment::PartOf,
     fields: [
         'contributors',
@@ -30,4 +32,8 @@ return new Kind(
     bracketDescription: 'TV series episode',
     primaryRoles: [[Role::Author]],
     roles: [Role::Director, Role::Writer, Role::Performer, Role::ExecutiveProducer],
+    standIns: [[Role::Writer, Role::Director]],
+    episodeLabel: 'Episode',
+    usualMedium: 'Television',
+    leavesOutPlatform: true,
 );

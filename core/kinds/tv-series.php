@@ -12,6 +12,8 @@ return new Kind(
     group: 'Sound and moving image',
     searchTerms: 'tv,show,series,season',
     csl: 'broadcast',
+    ris: 'VIDEO',
+    genres: ['television series', 'television', 'tv', 'tv series'],
     containment: Containment::SelfContained,
     fields: [
         'contributors',
@@ -27,4 +29,8 @@ return new Kind(
     bracketDescription: 'TV series',
     primaryRoles: [[Role::Author]],
     roles: [Role::ExecutiveProducer, Role::Creator, Role::Director],
+    standIns: [[Role::ExecutiveProducer, Role::Creator]],
+    yearOnly: true,
+    usualMedium: 'Television',
+    leavesOutPlatform: true,
 );

@@ -12,6 +12,9 @@ return new Kind(
     group: 'Research and public documents',
     searchTerms: 'game,video game,computer game,app',
     csl: 'software',
+    bibtex: 'software',
+    ris: 'COMP',
+    genres: ['video game'],
     containment: Containment::SelfContained,
     fields: [
         ['contributors', 'Studio or maker'],
@@ -27,4 +30,6 @@ return new Kind(
     accessMethods: [],
     bracketDescription: 'Video game',
     roles: [Role::Author, Role::Creator, Role::Director],
+    yearOnly: true,
+    usualMedium: 'Video game',
 );

@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Bibrel\Core\Source\Containment;
-use Bibrel\Core\Source\FieldLists;
 use Bibrel\Core\Source\Kind;
 
 return new Kind(
@@ -12,10 +11,12 @@ return new Kind(
     group: 'Web',
     searchTerms: 'website,homepage,home page,entire site,project site',
     csl: 'webpage',
+    bibtex: 'online',
+    ris: 'ELEC',
     containment: Containment::SelfContained,
     fields: [
         'contributors+',
         ['title.main!', 'Name of the website', 'Slack Water Review'],
-        ...FieldLists::WEB,
+        '...web',
     ],
 );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Bibrel\Core\Source\AccessMethod;
 use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\KindFit;
 use Bibrel\Core\Source\Role;
 
 return new Kind(
@@ -13,6 +14,8 @@ return new Kind(
     group: 'Web',
     searchTerms: 'wiki,open encyclopedia,encyclopedia',
     csl: 'entry-encyclopedia',
+    bibtex: 'incollection',
+    ris: 'ENCYC',
     containment: Containment::PartOf,
     fields: [
         ['title.main!', 'Title of the entry'],
@@ -27,4 +30,13 @@ return new Kind(
     accessMethods: [AccessMethod::Web],
     primaryRoles: [[Role::Author], [Role::Editor]],
     changes: true,
+    fits: [
+        new KindFit(
+            insteadOf: ['web-page', 'online-article', 'website'],
+            sentence: 'The address looks like an entry in a wiki.',
+            label: 'Make it a wiki entry',
+            address: '~^https?://[^/]+/(?:wiki)/~i',
+        ),
+    ],
+    hasImprint: true,
 );

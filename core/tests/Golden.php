@@ -114,7 +114,7 @@ final class Golden
             foreach ($some as $name => $source) {
                 foreach (['mla-9', 'apa-7'] as $id) {
                     foreach (Check::source($source, Styles::get($id), 20270304) as $point) {
-                        yield "{$name} · {$id} · ".self::json(array_values($point->toArray()));
+                        yield "{$name} · {$id} · ".self::json([$point->id, $point->field, $point->sentence, $point->severity->value, $point->fix?->toArray(), $point->about, $point->without]);
                     }
                 }
             }
@@ -126,11 +126,11 @@ final class Golden
     {
         foreach (Kinds::all()->list() as $kind) {
             yield implode(' · ', [$kind->id, $kind->label, $kind->group, $kind->searchTerms, implode(',', array_map(static fn (Role $one): string => $one->value, $kind->roles))]);
-            foreach ($kind->fields as $field) {
+            foreach ($kind->fields() as $field) {
                 $needs = array_map(static fn ($reach): string => $reach->value.'='.($reach->need($field)->value ?? 'none'), $kind->accessMethods);
                 yield "{$kind->id} · ".self::json(array_values($field->toArray())).' · '.implode(',', $needs);
             }
-            yield "{$kind->id} · apa · ".implode(' ', array_map(static fn (Field $field): string => (string) $field->path, $kind->fieldsFor('apa')));
+            yield "{$kind->id} · apa · ".implode(' ', array_map(static fn (Field $field): string => (string) $field->path, Styles::get('apa-7')->fields($kind)));
         }
     }
 
@@ -200,8 +200,8 @@ final class Golden
             $others = array_map(static fn (Finding $one): string => self::value($one), $finding->alternatives);
             yield implode(' · ', ["{$name} · {$finding->field}", self::value($finding), $finding->confidence->value, $finding->evidence->where, ...$others]);
         }
-        foreach ($reading->remarks as $remark) {
-            yield "{$name} · remark ".self::json(array_map(static fn (mixed $one): mixed => $one, $remark->toArray()));
+        foreach ($reading->issues as $issue) {
+            yield "{$name} · issue ".self::json([$issue->id, $issue->field, $issue->sentence, $issue->about]);
         }
     }
 
@@ -265,11 +265,11 @@ final class Golden
     private static function filled(Kind $kind, callable $wanted): array
     {
         $json = ['id' => $kind->id, 'kind' => $kind->id, 'title' => [], 'contributors' => [], 'containers' => [[]]];
-        foreach ($kind->fields as $field) {
+        foreach ($kind->fields() as $field) {
             if (! $wanted($field)) {
                 continue;
             }
-            $keys = explode('.', (string) $field->path);
+            $keys = explode('.', $field->path->key);
             $people = [['role' => count($keys) > 1 ? 'editor' : ($kind->roles[0]->value ?? 'author'), 'name' => ['given' => 'Lotte', 'family' => 'Varga-Brandt']]];
             $value = end($keys) === 'contributors' ? $people : $field->example;
             $node = &$json;

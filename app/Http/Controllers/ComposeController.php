@@ -27,8 +27,7 @@ final class ComposeController
     /** Words selected on a page, tidied for the field they are to go into. */
     public function tidied(TidySelection $request): JsonResponse
     {
-        [$field, $text, $site] = array_map(fn (string $key): string => (string) $request->input($key), ['field', 'text', 'site']);
-        $value = Selection::tidied($field, $text, $site);
+        $value = Selection::tidied($request->field(), (string) $request->input('text'), (string) $request->input('site'));
 
         return new JsonResponse(['value' => is_string($value) ? $value : self::people($value)]);
     }
@@ -46,7 +45,7 @@ final class ComposeController
 
         return new JsonResponse([
             'page' => new PageResource($page, $style, $source->id, $request->mention()),
-            'points' => SourceResource::points($source, $style),
+            'issues' => SourceResource::issues($source, $style),
         ]);
     }
 

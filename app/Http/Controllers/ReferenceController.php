@@ -23,11 +23,17 @@ final class ReferenceController
     public function show(Request $request): JsonResponse
     {
         $response = new JsonResponse([
-            'styles' => array_values(array_map(static fn (Style $style): array => ['id' => $style->id(), 'family' => $style->family(), 'label' => $style->label()], Styles::all())),
+            'styles' => array_values(array_map(static fn (Style $style): array => [
+                'id' => $style->id(),
+                'family' => $style->family(),
+                'label' => $style->label(),
+                'choices' => $style->choices(),
+                'annotationIndent' => $style->annotationIndent(),
+            ], Styles::all())),
             'kinds' => array_map(self::kind(...), Kinds::all()->list()),
-            'locators' => Locator::KINDS,
+            'locators' => Locator::kinds(),
             'roles' => array_map(static fn (Role $role): array => ['id' => $role->value, 'label' => $role->label()], Role::cases()),
-            'rules' => array_map(static fn (Rule $rule): array => $rule->toArray(), [...Rules::of('mla'), ...Rules::of('apa')]),
+            'rules' => array_map(static fn (Rule $rule): array => $rule->toArray(), array_merge(...array_values(array_map(Rules::of(...), array_keys(Styles::families()))))),
         ]);
         $response->setEtag(sha1((string) $response->getContent()))->setPrivate();
         $response->headers->set('Cache-Control', 'private, no-cache');
@@ -48,10 +54,10 @@ final class ReferenceController
     private static function needs(Kind $kind, AccessMethod $reach): array
     {
         $needs = [];
-        foreach ($kind->fields as $field) {
+        foreach ($kind->fields() as $field) {
             $need = $reach->need($field);
             if ($need !== $field->need) {
-                $needs[$field->path] = $need?->value;
+                $needs[$field->path->key] = $need?->value;
             }
         }
 
@@ -67,9 +73,12 @@ final class ReferenceController
             'group' => $kind->group,
             'searchTerms' => $kind->searchTerms,
             'roles' => array_map(static fn (Role $role): string => $role->value, $kind->roles),
-            'fields' => array_map(static fn (Field $field): array => $field->toArray(), $kind->fields),
+            'fields' => array_map(static fn (Field $field): array => $field->toArray(), $kind->fields()),
             'accessMethods' => array_map(static fn (AccessMethod $reach): array => ['id' => $reach->value, 'label' => $reach->label(), 'needs' => self::needs($kind, $reach)], $kind->accessMethods),
-            'orders' => ['apa' => array_map(static fn (Field $field): string => $field->path, $kind->fieldsFor('apa'))],
+            'orders' => array_map(static fn (Style $style): array => array_map(
+                static fn (Field $field): string => $field->path->key,
+                $style->fields($kind),
+            ), Styles::families()),
         ];
     }
 }

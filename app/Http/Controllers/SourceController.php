@@ -34,7 +34,7 @@ final class SourceController
             $id,
             $request->save(),
             $request->sourceData(),
-            $request->settled(),
+            $request->dismissed(),
             $request->aside(),
         );
 

@@ -40,7 +40,7 @@ final class ComposeSource extends FormRequest
             'course' => [new Structure('set of course rules', depth: 4, bytes: 4000)],
             'source' => [new Structure('source', required: true), new SourceLimits],
             'mention' => [new Structure('place in the source', depth: 3, bytes: 2000)],
-            'mention.kind' => ['nullable', Rule::in(Locator::KINDS)],
+            'mention.kind' => ['nullable', Rule::in(Locator::kinds())],
             'mention.place' => ['nullable', 'string', 'max:80'],
             'mention.quoting' => ['nullable', 'string', 'max:200'],
             'mention.later' => ['nullable', 'boolean'],

@@ -16,8 +16,8 @@ final class SaveSource extends SaveRequest
             ...$this->saveRules(),
             'source' => [new Structure('source', required: true), new SourceLimits],
             'aside' => [new Structure('source'), new SourceLimits],
-            'settled' => [new Structure('list of points', depth: 3), 'max:'.config('bibrel.limits.source.settled')],
-            'settled.*' => ['string', 'max:60'],
+            'dismissed' => [new Structure('list of issues', depth: 3), 'max:'.config('bibrel.limits.source.dismissed')],
+            'dismissed.*' => ['string', 'max:60'],
         ];
     }
 
@@ -25,8 +25,8 @@ final class SaveSource extends SaveRequest
     public function messages(): array
     {
         return parent::messages() + [
-            'settled.max' => 'More open points are answered than one source can have. Reload the page.',
-            'settled.*.max' => 'The name of an open point is too long. Reload the page.',
+            'dismissed.max' => 'More open points are answered than one source can have. Reload the page.',
+            'dismissed.*.max' => 'The name of an open point is too long. Reload the page.',
         ];
     }
 
@@ -43,9 +43,9 @@ final class SaveSource extends SaveRequest
     }
 
     /** @return ?list<string> */
-    public function settled(): ?array
+    public function dismissed(): ?array
     {
-        return is_array($this->input('settled')) ? array_values($this->input('settled')) : null;
+        return is_array($this->input('dismissed')) ? array_values($this->input('dismissed')) : null;
     }
 
     /**

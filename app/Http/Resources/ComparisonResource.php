@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Bibrel\App\Http\Resources;
 
-use Bibrel\Core\Read\Citation\Comparison;
+use Bibrel\Core\Check\Comparison;
 use Bibrel\Core\Read\Citation\FinishedCitation;
 use Bibrel\Core\Read\Reading;
-use Bibrel\Core\Read\Remark;
+use Bibrel\Core\Source\Issue;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\EntryContext;
 use Bibrel\Core\Style\Inclusion;
@@ -33,8 +33,7 @@ final class ComparisonResource extends JsonResource
     public function toArray(Request $request): array
     {
         // It is held against the rules it was written by, whatever the paper's own style.
-        $family = FinishedCitation::family($this->pasted);
-        $style = $this->paperStyle->family() === $family ? $this->paperStyle : Styles::get($family === 'apa' ? 'apa-7' : 'mla-9');
+        $style = Styles::ofFamily(FinishedCitation::family($this->pasted), $this->paperStyle);
         $source = $this->resource->source();
         $runs = $style->entry($source, new CourseRules(Inclusion::Auto), new EntryContext);
 
@@ -43,7 +42,7 @@ final class ComparisonResource extends JsonResource
             'kind' => $source->kind->label,
             'ours' => array_map(static fn (Run $run): array => [$run->text, $run->italic ? 1 : 0], $runs),
             'stretches' => Comparison::of($this->pasted, $runs),
-            'doubts' => array_map(static fn (Remark $remark): array => $remark->toArray(), $this->resource->remarks),
+            'doubts' => array_map(static fn (Issue $issue): array => $issue->toArray(), $this->resource->issues),
         ];
     }
 }

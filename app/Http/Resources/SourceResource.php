@@ -6,7 +6,7 @@ namespace Bibrel\App\Http\Resources;
 
 use Bibrel\App\Models\SourceRecord;
 use Bibrel\Core\Check\Check;
-use Bibrel\Core\Check\Point;
+use Bibrel\Core\Source\Issue;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\Style;
 use Illuminate\Http\Request;
@@ -34,13 +34,13 @@ final class SourceResource extends JsonResource
             'version' => $this->resource->version,
             'source' => $source->toArray(),
             'reading' => $this->resource->reading,
-            'points' => self::points($source, $this->style),
+            'issues' => self::issues($source, $this->style),
         ];
     }
 
     /** @return list<array<string, mixed>> what a careful librarian would remark today */
-    public static function points(Source $source, Style $style): array
+    public static function issues(Source $source, Style $style): array
     {
-        return array_map(static fn (Point $one): array => $one->toArray(), Check::source($source, $style, (int) date('Ymd')));
+        return array_map(static fn (Issue $one): array => $one->toArray(), Check::source($source, $style, (int) date('Ymd')));
     }
 }

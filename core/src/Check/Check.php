@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Check;
 
+use Bibrel\Core\Source\FieldPath;
+use Bibrel\Core\Source\Issue;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Source\Text;
 use Bibrel\Core\Style\Style;
@@ -14,38 +16,43 @@ final class Check
     /**
      * @param  ?Style  $style  whose words for what is missing are used
      * @param  ?int  $today  as YYYYMMDD, for dates in the future; they are not looked at without it
-     * @return list<Point>
+     * @return list<Issue>
      */
     public static function source(Source $source, ?Style $style = null, ?int $today = null): array
     {
-        $points = [];
+        $issues = [];
         foreach ([new MissingFields($style), new TitleChecks, new NameChecks, new DateChecks($today), new PlaceChecks, new KindChecks] as $checks) {
-            array_push($points, ...$checks->on($source));
+            array_push($issues, ...$checks->on($source));
         }
 
-        return $points;
+        return $issues;
     }
 
     /**
      * The same source twice on a paper.
      *
      * @param  list<Source>  $sources
-     * @return array<string, Point> by the later source's id
+     * @return array<string, Issue> by the later source's id
      */
     public static function doubles(array $sources): array
     {
         $seen = [];
-        $points = [];
+        $issues = [];
         foreach ($sources as $source) {
             foreach (self::identities($source) as $identity) {
                 if (isset($seen[$identity]) && $seen[$identity]->id !== $source->id) {
-                    $points[$source->id] ??= new Point('double', 'title.main', "“{$seen[$identity]->title->main}” is on this paper already. Keep one of the two.", $seen[$identity]->id);
+                    $issues[$source->id] ??= new Issue(
+                        'double',
+                        FieldPath::title(),
+                        "“{$seen[$identity]->title->main}” is on this paper already. Keep one of the two.",
+                        about: $seen[$identity]->id,
+                    );
                 }
                 $seen[$identity] ??= $source;
             }
         }
 
-        return $points;
+        return $issues;
     }
 
     /** @return list<string> what two entries of one source have in common */

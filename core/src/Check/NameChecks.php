@@ -7,9 +7,12 @@ namespace Bibrel\Core\Check;
 use Bibrel\Core\Read\Bylines;
 use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\FieldPath;
+use Bibrel\Core\Source\Fix;
+use Bibrel\Core\Source\Issue;
 use Bibrel\Core\Source\Name;
+use Bibrel\Core\Source\Publishers;
 use Bibrel\Core\Source\Source;
-use Bibrel\Core\Style\Publishers;
 
 /** Names as copied: "By", job titles, addresses, several people in one line, organisations typed as people. */
 final class NameChecks implements Checks
@@ -20,51 +23,77 @@ final class NameChecks implements Checks
 
     public function on(Source $source): array
     {
-        $points = [];
+        $issues = [];
         foreach ($source->contributors as $place => $one) {
-            $point = $one->name->isEmpty() ? null : self::name($source, $place, $one);
-            if ($point !== null) {
-                $points[] = $point;
-            }
-        }
-        $first = $source->contributors[0] ?? null;
-        if ($first !== null && ! $first->name->isGroup() && ! $first->name->isScreen() && ! $first->name->isEmpty()) {
-            foreach (['title', 'publisher'] as $field) {
-                if ($source->kind->containment === Containment::OnSite && Publishers::same($first->name->direct(), $source->container()->{$field})) {
-                    $points[] = self::mended($source, 0, 'author-is-site', "The author and the {$field} are the same (“{$first->name->direct()}”). Is a person named anywhere?", 'It is an organisation', [new Contributor($first->role, Name::group($first->name->direct()))]);
-                }
+            if (! $one->name->isEmpty()) {
+                $issues[] = self::name($source, $place, $one);
             }
         }
 
-        return $points;
+        return array_values(array_filter([...$issues, ...self::site($source)]));
     }
 
-    private static function name(Source $source, int $place, Contributor $one): ?Point
+    /** @return list<Issue> the first author who is the site or the publisher as well */
+    private static function site(Source $source): array
+    {
+        $first = $source->contributors[0] ?? null;
+        if ($first === null || ! $first->name->isPerson() || $first->name->isEmpty() || $source->kind->containment !== Containment::OnSite) {
+            return [];
+        }
+        $name = $first->name->direct();
+        $issues = [];
+        foreach (['title' => $source->container()->title, 'publisher' => $source->container()->publisher] as $what => $other) {
+            if (Publishers::same($name, $other)) {
+                $sentence = "The author and the {$what} are the same (“{$name}”). Is a person named anywhere?";
+                $issues[] = self::fixed($source, 0, 'author-is-site', $sentence, 'It is an organisation', [Name::group($name)]);
+            }
+        }
+
+        return $issues;
+    }
+
+    private static function name(Source $source, int $place, Contributor $one): ?Issue
     {
         $name = $one->name->direct();
-        $person = ! $one->name->isGroup() && ! $one->name->isScreen();
-        $split = static fn (string $text): array => array_map(static fn (Contributor $found): Contributor => new Contributor($one->role, $found->name), Bylines::contributors($text));
+        $fixed = static fn (string $id, string $sentence, string $label, Name ...$names): Issue => self::fixed($source, $place, $id, $sentence, $label, array_values($names));
 
         return match (true) {
-            preg_match('/^(?:written\s+)?by\s+(?=\p{Lu})/iu', $name) === 1 => self::mended($source, $place, 'name-by', "“{$name}” begins with “By”, which is not part of the name.", 'Take it off', $split($name)),
-            preg_match('/\S+@\S+\.\S+/u', $name) === 1 => new Point('name-mail', "contributors.{$place}", "“{$name}” holds an e-mail address, which is not part of a name."),
-            $person && preg_match('/\s(?:and|&)\s|;/iu', $name) === 1 && preg_match(self::GROUP, $name) !== 1 => self::mended($source, $place, 'name-several', "“{$name}” looks like more than one person.", 'Give each a line', $split($name)),
-            $person && preg_match(self::JOB, $name) === 1 => self::mended($source, $place, 'name-job', "“{$name}” holds a job title, which is not part of the name.", 'Take it off', [new Contributor($one->role, Name::parse((string) preg_replace(self::JOB, '', $name)))]),
-            $person && (preg_match(self::GROUP, $name) === 1 || preg_match('/^The\s/u', $name) === 1) => self::mended($source, $place, 'name-group', "“{$name}” looks like an organisation, and its name would be turned round.", 'It is an organisation', [new Contributor($one->role, Name::group($name))]),
-            $one->name->isGroup() && preg_match('/^\p{Lu}\p{Ll}+,\s\p{Lu}[\p{Ll}.]+$/u', $name) === 1 => self::mended($source, $place, 'name-person', "“{$name}” looks like a person, not an organisation.", 'It is a person', [new Contributor($one->role, Name::parse($name))]),
+            preg_match('/^(?:written\s+)?by\s+(?=\p{Lu})/iu', $name) === 1 => $fixed('name-by', "“{$name}” begins with “By”, which is not part of the name.", 'Take it off', ...self::split($name)),
+            preg_match('/\S+@\S+\.\S+/u', $name) === 1 => $fixed('name-mail', "“{$name}” holds an e-mail address, which is not part of a name.", ''),
+            $one->name->isPerson() => self::person($name, $fixed),
+            $one->name->isGroup() && preg_match('/^\p{Lu}\p{Ll}+,\s\p{Lu}[\p{Ll}.]+$/u', $name) === 1 => $fixed('name-person', "“{$name}” looks like a person, not an organisation.", 'It is a person', Name::parse($name)),
             default => null,
         };
     }
 
-    /** @param  list<Contributor>  $instead */
-    private static function mended(Source $source, int $place, string $id, string $sentence, string $mend, array $instead): Point
+    /** @param  callable(string, string, string, Name...): Issue  $fixed */
+    private static function person(string $name, callable $fixed): ?Issue
     {
-        if ($instead === []) {
-            return new Point($id, "contributors.{$place}", $sentence);
-        }
-        $people = $source->contributors;
-        array_splice($people, $place, 1, $instead);
+        $isGroup = preg_match(self::GROUP, $name) === 1;
 
-        return new Point($id, "contributors.{$place}", $sentence, '', $mend, array_map(static fn (Contributor $one): array => $one->toArray(), array_values($people)));
+        return match (true) {
+            preg_match('/\s(?:and|&)\s|;/iu', $name) === 1 && ! $isGroup => $fixed('name-several', "“{$name}” looks like more than one person.", 'Give each a line', ...self::split($name)),
+            preg_match(self::JOB, $name) === 1 => $fixed('name-job', "“{$name}” holds a job title, which is not part of the name.", 'Take it off', Name::parse((string) preg_replace(self::JOB, '', $name))),
+            $isGroup || preg_match('/^The\s/u', $name) === 1 => $fixed('name-group', "“{$name}” looks like an organisation, and its name would be turned round.", 'It is an organisation', Name::group($name)),
+            default => null,
+        };
+    }
+
+    /** @return list<Name> the people and organisations a line names */
+    private static function split(string $text): array
+    {
+        return array_map(static fn (Contributor $one): Name => $one->name, Bylines::contributors($text));
+    }
+
+    /**
+     * @param  list<Name>  $names  what the fix puts in the place of the name; none where there is no fix
+     */
+    private static function fixed(Source $source, int $place, string $id, string $sentence, string $label, array $names): Issue
+    {
+        $people = $source->contributors;
+        $role = $people[$place]->role;
+        array_splice($people, $place, 1, array_map(static fn (Name $name): Contributor => new Contributor($role, $name), $names));
+
+        return new Issue($id, FieldPath::contributors()->member($place), $sentence, fix: $names === [] ? null : new Fix($label, array_values($people)));
     }
 }

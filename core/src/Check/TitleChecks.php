@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Bibrel\Core\Check;
 
 use Bibrel\Core\Read\SiteTitle;
+use Bibrel\Core\Source\FieldPath;
+use Bibrel\Core\Source\Fix;
+use Bibrel\Core\Source\Issue;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Text\Letters;
 use Bibrel\Core\Text\TitleCase;
@@ -18,31 +21,37 @@ final class TitleChecks implements Checks
         if ($title === '') {
             return [];
         }
-        $points = [];
-        if (Letters::isAllCapitals($title) && str_contains($title, ' ')) {
-            $points[] = self::point('title-capitals', 'The title stands in capitals throughout.', 'Set it in headline case', TitleCase::fromCapitals($title));
-        } elseif (mb_strtolower($title) === $title && $source->isEnglish() && preg_match('/\p{L}{3}.*\s\p{L}{3}/u', $title) === 1 && ! $source->title->described) {
-            $points[] = new Point('title-lower-case', 'title.main', 'The title has no capitals. Names in it need theirs; the style sets the others.');
-        }
-        if (preg_match('/^["“](.+)["”]$/us', $title, $m) === 1 && preg_match('/["“”]/u', $m[1]) !== 1) {
-            $points[] = self::point('title-quotes', 'The title was typed with quotation marks; the style sets its own.', 'Take them off', $m[1]);
-        }
-        $tidy = SiteTitle::tidy($title, [$source->container()->title]);
-        if ($tidy->removed !== '') {
-            $points[] = self::point('title-site', "The site’s name is stuck to the title (“{$tidy->removed}”).", 'Take it off', $tidy->title);
-        }
-        if (preg_match('/\s[,;:.?!](?:\s|$)/u', $title) === 1 && $source->isEnglish()) {
-            $points[] = self::point('title-spaces', 'There is a space before a punctuation mark in the title.', 'Close it up', (string) preg_replace('/\s+([,;:.?!])(?=\s|$)/u', '$1', $title));
-        }
-        if (preg_match('/(?<!\.)(?<!\b\p{Lu})(?<!etc)\.$/u', $title) === 1) {
-            $points[] = self::point('title-stop', 'The title ends with a full stop; the style sets its own.', 'Take it off', rtrim($title, '.'));
-        }
+        $site = SiteTitle::tidy($title, [$source->container()->title]);
 
-        return $points;
+        return array_values(array_filter([
+            self::letters($source),
+            preg_match('/^["“](.+)["”]$/us', $title, $m) === 1 && preg_match('/["“”]/u', $m[1]) !== 1
+                ? self::issue('title-quotes', 'The title was typed with quotation marks; the style sets its own.', 'Take them off', $m[1]) : null,
+            $site->removed !== ''
+                ? self::issue('title-site', "The site’s name is stuck to the title (“{$site->removed}”).", 'Take it off', $site->title) : null,
+            preg_match('/\s[,;:.?!](?:\s|$)/u', $title) === 1 && $source->isEnglish()
+                ? self::issue('title-spaces', 'There is a space before a punctuation mark in the title.', 'Close it up', (string) preg_replace('/\s+([,;:.?!])(?=\s|$)/u', '$1', $title)) : null,
+            preg_match('/(?<!\.)(?<!\b\p{Lu})(?<!etc)\.$/u', $title) === 1
+                ? self::issue('title-stop', 'The title ends with a full stop; the style sets its own.', 'Take it off', rtrim($title, '.')) : null,
+        ]));
     }
 
-    private static function point(string $id, string $sentence, string $mend, string $to): Point
+    /** A title in capitals throughout, or in none. */
+    private static function letters(Source $source): ?Issue
     {
-        return new Point($id, 'title.main', $sentence, $to, $mend, $to);
+        $title = $source->title->main;
+        if (Letters::isAllCapitals($title) && str_contains($title, ' ')) {
+            return self::issue('title-capitals', 'The title stands in capitals throughout.', 'Set it in headline case', TitleCase::fromCapitals($title));
+        }
+        $isPlain = mb_strtolower($title) === $title && preg_match('/\p{L}{3}.*\s\p{L}{3}/u', $title) === 1;
+
+        return $isPlain && $source->isEnglish() && ! $source->title->described
+            ? new Issue('title-lower-case', FieldPath::title(), 'The title has no capitals. Names in it need theirs; the style sets the others.')
+            : null;
+    }
+
+    private static function issue(string $id, string $sentence, string $label, string $value): Issue
+    {
+        return new Issue($id, FieldPath::title(), $sentence, fix: new Fix($label, $value));
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Bibrel\Core\Cli;
 
 use Bibrel\Core\Page\Page;
-use Bibrel\Core\Page\RunningHead;
 use Bibrel\Core\Style\CourseRules;
+use Bibrel\Core\Style\RunningHead;
 use Bibrel\Core\Style\Styles;
 use Bibrel\Core\Write\Docx;
 use Bibrel\Core\Write\Markdown;

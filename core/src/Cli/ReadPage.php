@@ -25,7 +25,7 @@ final class ReadPage
             'findings' => [[
                 'kind' => $reading->kind,
                 'findings' => array_map(static fn ($finding): array => $finding->toArray(), array_values($reading->findings)),
-                'remarks' => array_map(static fn ($remark): array => $remark->toArray(), $reading->remarks),
+                'issues' => array_map(static fn ($issue): array => $issue->toArray(), $reading->issues),
             ]],
             default => throw new UsageError('--as is csl-json or findings.'),
         };

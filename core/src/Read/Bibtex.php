@@ -7,6 +7,7 @@ namespace Bibrel\Core\Read;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\PartialDate;
 use Bibrel\Core\Source\Source;
+use Bibrel\Core\Text\Vocabulary;
 
 /**
  * Reads BibTeX and BibLaTeX entries: nested braces, quoted and joined values, string macros, crossref, missing commas,
@@ -20,8 +21,6 @@ final class Bibtex
     public const CUT_SHORT = 'names cut short';
 
     private const PLAIN = ['publisher' => 'publisher', 'institution' => 'publisher', 'school' => 'publisher', 'organization' => 'publisher', 'address' => 'publisher-place', 'location' => 'publisher-place', 'volume' => 'volume', 'edition' => 'edition', 'series' => 'collection-title', 'doi' => 'DOI', 'url' => 'URL', 'isbn' => 'ISBN', 'language' => 'language', 'langid' => 'language', 'version' => 'version', 'pubstate' => 'status', 'shorttitle' => 'title-short', 'annote' => 'annote', 'annotation' => 'annote', 'type' => 'genre', 'eid' => 'number', 'issn' => 'ISSN', 'abstract' => 'abstract', 'keywords' => 'keyword', 'note' => 'note', 'volumes' => 'number-of-volumes', 'origtitle' => 'original-title'];
-
-    private const MONTHS = ['jan' => 1, 'feb' => 2, 'mar' => 3, 'apr' => 4, 'may' => 5, 'jun' => 6, 'jul' => 7, 'aug' => 8, 'sep' => 9, 'oct' => 10, 'nov' => 11, 'dec' => 12];
 
     /** How long one value may get; no abstract is longer. */
     private const LONGEST = 200_000;
@@ -244,12 +243,11 @@ final class Bibtex
             return ['literal' => $year];
         }
         $said = Latex::text($fields['month'] ?? '');
-        $season = array_search(ucfirst(strtolower($said === 'Autumn' ? 'Fall' : $said)), PartialDate::SEASONS, true);
-        if ($season !== false) {
+        $season = Vocabulary::all()->seasonNumber($said);
+        if ($season !== null) {
             return ['date-parts' => [[(int) $year]], 'season' => $season - 20];
         }
-        $month = strtolower(substr($said, 0, 3));
-        $number = self::MONTHS[$month] ?? (ctype_digit($month) ? (int) $month : 0);
+        $number = Vocabulary::all()->monthByStart($said) ?? (ctype_digit(substr($said, 0, 3)) ? (int) substr($said, 0, 3) : 0);
         // Databases put the day there too: "Jul 09".
         $fields['day'] ??= preg_match('/^(?|\p{L}+\.? (\d{1,2})|(\d{1,2}) \p{L}+\.?)$/u', $said, $m) === 1 ? $m[1] : '';
 

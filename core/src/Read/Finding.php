@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Read;
 
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Source\Text;
 
@@ -14,13 +15,15 @@ final readonly class Finding
     /**
      * @param  string|list<Contributor>  $value
      * @param  list<self>  $alternatives  what else was found, and not chosen
+     * @param  DateOf  $dateOf  of what a date is the date, while it is not settled which one dates the source
      */
     public function __construct(
-        public string $field,
+        public FieldPath $field,
         public string|array $value,
         public Evidence $evidence,
         public Confidence $confidence,
         public array $alternatives = [],
+        public DateOf $dateOf = DateOf::Publication,
     ) {
     }
 
@@ -62,7 +65,7 @@ final readonly class Finding
         $alternatives = is_array($json['alternatives'] ?? null) ? $json['alternatives'] : [];
 
         return new self(
-            Text::of($json, 'field'),
+            FieldPath::parse(Text::of($json, 'field')),
             is_array($value) ? Source::contributorsFrom($value) : (string) $value,
             Evidence::fromArray(is_array($json['evidence'] ?? null) ? $json['evidence'] : []),
             Confidence::from(Text::of($json, 'confidence')),
@@ -74,7 +77,7 @@ final readonly class Finding
     public function toArray(): array
     {
         return [
-            'field' => $this->field,
+            'field' => $this->field->key,
             'value' => is_string($this->value) ? $this->value : array_map(static fn (Contributor $one): array => $one->toArray(), $this->value),
             'evidence' => $this->evidence->toArray(),
             'confidence' => $this->confidence->value,

@@ -4,25 +4,28 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Read;
 
-use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\AccessMethod;
+use Bibrel\Core\Source\ContainerField;
+use Bibrel\Core\Source\FieldPath;
+use Bibrel\Core\Source\Issue;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Source;
 
 /**
- * What reading a page or a record came to: a kind, one finding a field, remarks, and the visible text. `base` holds
+ * What reading a page or a record came to: a kind, one finding a field, issues, and the visible text. `base` holds
  * what a record says and no field shows, such as unknown fields that are kept.
  */
 final readonly class Reading
 {
-    /** The remark that a page only tells of a work: its address is no part of the source until somebody says so. */
+    /** The issue that a page only tells of a work: its address is no part of the source until somebody says so. */
     public const LISTED_ONLY = 'listed-only';
 
     /**
-     * @param  array<string, Finding>  $findings  by field
-     * @param  list<Remark>  $remarks
+     * @param  array<string, Finding>  $findings  by the spelling of their field
+     * @param  list<Issue>  $issues
      * @param  list<array{tag: string, text: string}>  $copy
      */
-    public function __construct(public string $kind, public string $url, public array $findings, public array $remarks, public array $copy, public ?Source $base = null)
+    public function __construct(public string $kind, public string $url, public array $findings, public array $issues, public array $copy, public ?Source $base = null)
     {
     }
 
@@ -37,7 +40,7 @@ final readonly class Reading
             'kind' => $this->kind,
             'url' => $this->url,
             'findings' => array_map(static fn (Finding $one): array => $one->toArray(), $this->findings),
-            'remarks' => array_map(static fn (Remark $one): array => $one->toArray(), $this->remarks),
+            'issues' => array_map(static fn (Issue $one): array => $one->toArray(), $this->issues),
             'copy' => $this->copy,
             'base' => $this->base?->toArray(),
         ];
@@ -50,7 +53,7 @@ final readonly class Reading
             (string) $json['kind'],
             (string) $json['url'],
             array_map(Finding::fromArray(...), $json['findings']),
-            array_values(array_map(Remark::fromArray(...), $json['remarks'])),
+            array_values(array_map(Issue::fromArray(...), $json['issues'])),
             $json['copy'],
             is_array($json['base']) ? Source::fromArray($json['base'], Kinds::all()) : null,
         );
@@ -59,9 +62,9 @@ final readonly class Reading
     /** Why nothing could be looked up, in a sentence; '' where something was. */
     public function failure(): string
     {
-        foreach ($this->remarks as $remark) {
-            if ($remark->id === 'lookup-failed') {
-                return $remark->sentence;
+        foreach ($this->issues as $issue) {
+            if ($issue->id === 'lookup-failed') {
+                return $issue->sentence;
             }
         }
 
@@ -71,7 +74,7 @@ final readonly class Reading
     /** Whether the page only tells of a work, which somebody may have had in hand elsewhere. */
     public function isListedOnly(): bool
     {
-        return array_filter($this->remarks, static fn (Remark $one): bool => $one->id === self::LISTED_ONLY) !== [];
+        return array_filter($this->issues, static fn (Issue $one): bool => $one->id === self::LISTED_ONLY) !== [];
     }
 
     /** The source with every finding that is more than a guess filled in. */
@@ -80,65 +83,51 @@ final readonly class Reading
         $json = $this->base !== null
             ? [...$this->base->toArray(), 'id' => $id, ...($accessed === '' ? [] : ['accessed' => $accessed])]
             : ['id' => $id, 'kind' => $this->kind, ...($this->isListedOnly()
-                ? ['reached' => Kinds::all()->get($this->kind)->accessMethods[0]->value ?? '', 'containers' => [[]]]
+                ? ['reached' => Kinds::all()->get($this->kind)->accessMethods[0]->value ?? '']
                 : ['accessed' => $accessed, 'reached' => 'web', 'containers' => [['url' => $this->url]]])];
-        foreach ($this->findings as $field => $finding) {
-            if ($field !== 'kind' && $this->fills($finding)) {
-                $json = self::with($json, explode('.', $field), is_string($finding->value) ? $finding->value : array_map(static fn (Contributor $one): array => $one->toArray(), $finding->value));
+        $source = Source::fromArray($json, Kinds::all());
+        foreach ($this->findings as $finding) {
+            if ($finding->field !== FieldPath::kind() && $this->fills($finding)) {
+                $source = $source->with($finding->field, $finding->value);
             }
         }
         // In a database the lasting address is the database's.
-        if ($this->base === null && ($json['containers'][1]['title'] ?? '') !== '') {
-            $json['reached'] = 'database';
-            $json['containers'][1]['url'] ??= $json['containers'][0]['url'];
-            unset($json['containers'][0]['url']);
+        if ($this->base === null && $source->has(ContainerField::Title->at(1))) {
+            $source = $source->with(FieldPath::reached(), AccessMethod::Database->value);
+            if (! $source->has(ContainerField::Url->at(1))) {
+                $source = $source->with(ContainerField::Url->at(1), $source->text(ContainerField::Url->at()));
+            }
+            $source = $source->with(ContainerField::Url->at(), '');
         }
 
-        return Source::fromArray($json, Kinds::all());
-    }
-
-    /**
-     * @param  array<mixed>  $json
-     * @param  list<string>  $keys
-     * @return array<mixed>
-     */
-    private static function with(array $json, array $keys, mixed $value): array
-    {
-        $key = array_shift($keys);
-        $json[$key] = $keys === [] ? $value : self::with(is_array($json[$key] ?? null) ? $json[$key] : [], $keys, $value);
-
-        return $json;
+        return $source;
     }
 
     /**
      * A reading of a source that was handed over whole: each filled field is a finding with the same evidence.
      *
-     * @param  list<Remark>  $remarks
+     * @param  list<Issue>  $issues
      */
-    public static function of(Source $source, string $where, Confidence $confidence = Confidence::Stated, array $remarks = []): self
+    public static function of(Source $source, string $where, Confidence $confidence = Confidence::Stated, array $issues = []): self
     {
+        $own = [FieldPath::kind(), FieldPath::reached(), FieldPath::accessed(), FieldPath::isDescribed()];
         $findings = [];
-        $walk = static function (array $node, string $path) use (&$walk, &$findings, $where, $confidence): void {
-            foreach ($node as $key => $value) {
-                $field = $path === '' ? (string) $key : "{$path}.{$key}";
-                if (in_array($field, ['id', 'kind', 'custom', 'reached', 'accessed'], true)) {
-                    continue;
-                }
-                if ($key === 'contributors') {
-                    $findings[$field] = new Finding($field, Source::contributorsFrom($value), new Evidence($where), $confidence);
-                } elseif (is_array($value)) {
-                    $walk($value, $field);
-                } elseif (is_string($value)) {
-                    $findings[$field] = new Finding($field, $value, new Evidence($where, $value), $confidence);
-                }
+        foreach (FieldPath::all() as $field) {
+            $value = $field->isPeople() ? $source->people($field) : $source->text($field);
+            if ($value !== '' && $value !== [] && ! in_array($field, $own, true)) {
+                $findings[$field->key] = new Finding($field, $value, new Evidence($where, $source->text($field)), $confidence);
             }
-        };
-        $walk($source->toArray(), '');
+        }
 
-        return new self($source->kind->id, $source->container()->url, $findings, $remarks, [], $source);
+        return new self($source->kind->id, $source->container()->url, $findings, $issues, [], $source);
     }
 
-    /** A guess is shown beside the field, not in it. */
+    public function withIssue(Issue $issue): self
+    {
+        return new self($this->kind, $this->url, $this->findings, [...$this->issues, $issue], $this->copy, $this->base);
+    }
+
+    /** A guess is shown next to the field, not in it. */
     public function fills(Finding $finding): bool
     {
         return $finding->confidence !== Confidence::Guess;

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Read;
 
+use Bibrel\Core\Source\Dismissal;
+use Bibrel\Core\Source\FieldPath;
+use Bibrel\Core\Source\Issue;
 use Bibrel\Core\Source\Source;
 
 /** Reads exported records, in whichever of the formats they are. */
@@ -31,28 +34,30 @@ final class Records
         return array_map(static fn (Source $source): array => Reading::of(
             $source,
             "From the record you pasted ({$format}).",
-            remarks: self::cutShort($source),
+            issues: self::cutShort($source),
         )->toArray(), $sources);
     }
 
-    /** @return list<Remark> */
+    /** @return list<Issue> */
     private static function cutShort(Source $source): array
     {
         $cut = $source->custom[CslJson::CUT] ?? [];
         if (is_array($cut) && $cut !== []) {
-            return [new Remark(
+            return [new Issue(
                 'names-cut-short',
-                'contributors',
+                FieldPath::contributors(),
                 'The record names '.max($cut).' people. The first '.(CslJson::MOST_NAMES - 1).' and the last are '
                     .'kept, which is more than any style prints.',
+                dismissal: Dismissal::AllThere,
             )];
         }
 
-        return isset($source->custom['csl']['bibtex'][Bibtex::CUT_SHORT]) ? [new Remark(
+        return isset($source->custom['csl']['bibtex'][Bibtex::CUT_SHORT]) ? [new Issue(
             'names-cut-short',
-            'contributors',
+            FieldPath::contributors(),
             'The record ends its names in “and others” and does not say who they are. Add them from the source: how '
                 .'many there are decides how the entry begins.',
+            dismissal: Dismissal::AllThere,
         )] : [];
     }
 }

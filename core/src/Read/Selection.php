@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Read;
 
+use Bibrel\Core\Source\ContainerField;
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\PartialDate;
 use Bibrel\Core\Source\Text;
 
@@ -12,25 +14,25 @@ use Bibrel\Core\Source\Text;
 final class Selection
 {
     /**
-     * @param  string  $field  the path of the field
+     * @param  FieldPath  $field  where they are to go
      * @param  string  $site  what the site is called, to take it off a title
      * @return string|list<Contributor>
      */
-    public static function tidied(string $field, string $text, string $site): string|array
+    public static function tidied(FieldPath $field, string $text, string $site): string|array
     {
         $text = Text::line($text);
-        if (str_ends_with($field, 'contributors')) {
+        if ($field->isPeople()) {
             return Bylines::contributors($text);
         }
-        if ($field === 'title.main' || str_ends_with($field, '.title')) {
-            return SiteTitle::tidy(trim($text, '“”"'), $field === 'title.main' ? [$site] : [])->title;
+        if ($field === FieldPath::title() || $field->field === ContainerField::Title) {
+            return SiteTitle::tidy(trim($text, '“”"'), $field === FieldPath::title() ? [$site] : [])->title;
         }
-        if (str_ends_with($field, '.date') || $field === 'accessed') {
+        if ($field->isDate()) {
             $date = (string) preg_replace('/^(?:published|posted|released|updated|on|date)\s*(?:on|:)?\s+/iu', '', $text);
 
             return PartialDate::parse($date)->isDate() ? PartialDate::parse($date)->words() : $text;
         }
-        if (str_ends_with($field, '.publisher')) {
+        if ($field->field === ContainerField::Publisher) {
             return trim((string) preg_replace('/^(?:©|\(c\)|copyright|published by:?|publisher:?)\s*(?:\d{4}(?:\s*[-–]\s*\d{4})?)?\s*|\s*\.?\s*all rights reserved\.?$/iu', '', $text), ' .,');
         }
 

@@ -13,24 +13,6 @@ enum AccessMethod: string
     case App = 'app';
     case InPerson = 'in-person';
 
-    /** Fields that only make sense for some ways of reaching a source. */
-    private const ONLY = [
-        'containers.0.url' => [self::Web, self::App],
-        'containers.1.title' => [self::Database, self::App],
-        'containers.1.url' => [self::Database, self::App],
-        'containers.0.collection' => [self::InPerson, self::Web, self::Database],
-        'accessed' => [self::Web, self::Database, self::App],
-        'containers.0.place' => [self::Print, self::InPerson],
-    ];
-
-    /** Fields that a way of reaching makes expected. */
-    private const EXPECTED = [
-        'web' => ['containers.0.url'],
-        'database' => ['containers.1.title'],
-        'app' => ['containers.1.title'],
-        'in-person' => ['containers.0.collection'],
-    ];
-
     public function label(): string
     {
         return match ($this) {
@@ -45,13 +27,39 @@ enum AccessMethod: string
     /** How much a field matters for a source reached this way; null where it is out of place. */
     public function need(Field $field): ?Need
     {
+        $only = self::only($field->path);
+
         return match (true) {
             $field->need === Need::Required => Need::Required,
-            isset(self::ONLY[$field->path]) && ! in_array($this, self::ONLY[$field->path], true) => null,
+            $only !== [] && ! in_array($this, $only, true) => null,
             // Pages are a matter of print; on the web they are a bonus.
-            $field->path === 'containers.0.pages' && $this !== self::Print && $this !== self::Database => Need::Optional,
-            $field->need === Need::Optional && in_array($field->path, self::EXPECTED[$this->value] ?? [], true) => Need::Expected,
+            $field->path === ContainerField::Pages->at() && $this !== self::Print && $this !== self::Database => Need::Optional,
+            $field->need === Need::Optional && $field->path === $this->expected() => Need::Expected,
             default => $field->need,
+        };
+    }
+
+    /** @return list<self> the ways of reaching a source that alone make sense of a field; none where all do */
+    private static function only(FieldPath $path): array
+    {
+        return match ($path) {
+            ContainerField::Url->at() => [self::Web, self::App],
+            ContainerField::Title->at(1), ContainerField::Url->at(1) => [self::Database, self::App],
+            ContainerField::Collection->at() => [self::InPerson, self::Web, self::Database],
+            ContainerField::Place->at() => [self::Print, self::InPerson],
+            FieldPath::accessed() => [self::Web, self::Database, self::App],
+            default => [],
+        };
+    }
+
+    /** The field a way of reaching makes expected. */
+    private function expected(): ?FieldPath
+    {
+        return match ($this) {
+            self::Web => ContainerField::Url->at(),
+            self::Database, self::App => ContainerField::Title->at(1),
+            self::InPerson => ContainerField::Collection->at(),
+            self::Print => null,
         };
     }
 

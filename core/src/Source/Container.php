@@ -11,9 +11,6 @@ namespace Bibrel\Core\Source;
  */
 final readonly class Container
 {
-    /** The text fields, in the order of a container's elements. */
-    public const FIELDS = ['title', 'section', 'edition', 'version', 'volume', 'volumes', 'issue', 'number', 'season', 'episode', 'series', 'seriesNumber', 'publisher', 'place', 'date', 'status', 'pages', 'articleNumber', 'paragraphs', 'time', 'collection', 'doi', 'url'];
-
     private PartialDate $dated;
 
     /**
@@ -53,12 +50,18 @@ final readonly class Container
         return $this->dated;
     }
 
+    /** Whether nothing is filled in, as after it was emptied in the form. */
+    public function isEmpty(): bool
+    {
+        return $this->toArray() === [];
+    }
+
     /** @param  array<string, mixed>  $json */
     public static function fromArray(array $json): self
     {
         $fields = [];
-        foreach (self::FIELDS as $field) {
-            $fields[$field] = Text::of($json, $field);
+        foreach (ContainerField::cases() as $field) {
+            $fields[$field->value] = Text::of($json, $field->value);
         }
         $contributors = is_array($json['contributors'] ?? null) ? $json['contributors'] : [];
 
@@ -69,9 +72,9 @@ final readonly class Container
     public function toArray(): array
     {
         $json = [];
-        foreach (self::FIELDS as $field) {
-            if ($this->{$field} !== '') {
-                $json[$field] = $this->{$field};
+        foreach (ContainerField::cases() as $field) {
+            if ($this->{$field->value} !== '') {
+                $json[$field->value] = $this->{$field->value};
             }
         }
         if ($this->contributors !== []) {

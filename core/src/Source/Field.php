@@ -8,14 +8,13 @@ namespace Bibrel\Core\Source;
 final readonly class Field
 {
     /**
-     * @param  string  $path  into the source: "contributors", "title.main", "containers.0.publisher"
      * @param  string  $what  what the field is
      * @param  string  $where  where on the source to look
      * @param  string  $example  an invented value
      * @param  string  $mistake  the common slip
      */
     public function __construct(
-        public string $path,
+        public FieldPath $path,
         public string $label,
         public Need $need = Need::Optional,
         public string $what = '',
@@ -28,6 +27,14 @@ final readonly class Field
     /** @return array<string, string> */
     public function toArray(): array
     {
-        return ['path' => $this->path, 'label' => $this->label, 'need' => $this->need->value, 'what' => $this->what, 'where' => $this->where, 'example' => $this->example, 'mistake' => $this->mistake];
+        return [
+            'path' => $this->path->key,
+            'label' => $this->label,
+            'need' => $this->need->value,
+            'what' => $this->what,
+            'where' => $this->where,
+            'example' => $this->example,
+            'mistake' => $this->mistake,
+        ];
     }
 }

@@ -162,18 +162,21 @@ final class FieldPath implements \JsonSerializable, \Stringable
         return $this === self::accessed() || $this === self::originalDate() || $this->field === ContainerField::Date;
     }
 
-    /** @return list<self> every place there is, but the single members of lists */
+    /** @return list<self> every place there is in the order of a source's JSON, but the single members of lists */
     public static function all(): array
     {
-        $paths = array_map(self::parse(...), self::OWN);
+        $paths = [];
         for ($level = 0; $level < self::CONTAINERS; $level++) {
             foreach (ContainerField::cases() as $field) {
                 $paths[] = self::container($level, $field);
             }
             $paths[] = self::contributors($level);
         }
+        $own = array_map(self::parse(...), self::OWN);
+        $before = 1 + (int) array_search(self::PEOPLE, self::OWN, true);
+        array_splice($own, $before, 0, $paths);
 
-        return $paths;
+        return $own;
     }
 
     public function __toString(): string

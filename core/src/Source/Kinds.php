@@ -4,51 +4,51 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Source;
 
-/** All kinds there are, one file each in core/kinds; the file's name is the kind's id. */
+/** All kinds there are, one file each in core/kinds; the file's name is the kind's id. A kind is read when it is asked for. */
 final class Kinds
 {
     public const FALLBACK = 'other';
 
     private static ?self $all = null;
 
-    /** @param  array<string, Kind>  $kinds */
-    private function __construct(private readonly array $kinds)
+    /** @var array<string, Kind> those that were read */
+    private array $read = [];
+
+    /** @var ?list<Kind> all of them, the common ones first */
+    private ?array $list = null;
+
+    /** @param  string  $folder  where the files are */
+    public function __construct(private readonly string $folder)
     {
     }
 
     public static function all(): self
     {
-        if (self::$all === null) {
-            $kinds = [];
-            foreach (glob(dirname(__DIR__, 2).'/kinds/*.php') ?: [] as $file) {
-                $kind = require $file;
-                if (! $kind instanceof Kind || $kind->id !== basename($file, '.php')) {
-                    throw new \LogicException("{$file} must return the kind it is named after.");
-                }
-                $kinds[$kind->id] = $kind;
-            }
-            uasort($kinds, static fn (Kind $a, Kind $b): int => [$a->rank, $a->label] <=> [$b->rank, $b->label]);
-            self::$all = new self($kinds);
-        }
-
-        return self::$all;
+        return self::$all ??= new self(dirname(__DIR__, 2).'/kinds');
     }
 
     /** The kind with this id, or the general one. */
     public function get(string $id): Kind
     {
-        return $this->kinds[$id] ?? $this->kinds[self::FALLBACK];
+        return $this->read[$id] ??= $this->has($id) ? $this->read($id) : $this->get(self::FALLBACK);
     }
 
     public function has(string $id): bool
     {
-        return isset($this->kinds[$id]);
+        return isset($this->read[$id]) && $this->read[$id]->id === $id
+            || preg_match('/^[a-z0-9-]+$/D', $id) === 1 && is_file("{$this->folder}/{$id}.php");
     }
 
     /** @return list<Kind> the common ones first */
     public function list(): array
     {
-        return array_values($this->kinds);
+        if ($this->list === null) {
+            $ids = array_map(static fn (string $file): string => basename($file, '.php'), glob("{$this->folder}/*.php") ?: []);
+            $this->list = array_map($this->get(...), $ids);
+            usort($this->list, static fn (Kind $a, Kind $b): int => [$a->rank, $a->label] <=> [$b->rank, $b->label]);
+        }
+
+        return $this->list;
     }
 
     /** @return list<Kind> those a word or the beginning of one points to, best first */
@@ -56,17 +56,9 @@ final class Kinds
     {
         $wanted = preg_split('/[^\p{L}\p{N}]+/u', mb_strtolower($typed), -1, PREG_SPLIT_NO_EMPTY) ?: [];
         $scored = [];
-        foreach ($this->kinds as $kind) {
-            $words = mb_strtolower($kind->label.','.$kind->searchTerms);
-            $score = 0;
-            foreach ($wanted as $word) {
-                $score += match (true) {
-                    preg_match('/\b'.preg_quote($word, '/').'\b/u', $words) === 1 => 3,
-                    preg_match('/\b'.preg_quote($word, '/').'/u', $words) === 1 => 2,
-                    mb_strlen($word) > 3 && str_ends_with($word, 's') && preg_match('/\b'.preg_quote(rtrim($word, 's'), '/').'\b/u', $words) === 1 => 2,
-                    default => -3,
-                };
-            }
+        foreach ($this->list() as $kind) {
+            $terms = mb_strtolower($kind->label.','.$kind->searchTerms);
+            $score = array_sum(array_map(static fn (string $word): int => self::score($word, $terms), $wanted));
             if ($score > 0 || $wanted === []) {
                 $scored[] = [$score, $kind];
             }
@@ -74,5 +66,28 @@ final class Kinds
         usort($scored, static fn (array $a, array $b): int => [$b[0], $a[1]->rank] <=> [$a[0], $b[1]->rank]);
 
         return array_column($scored, 1);
+    }
+
+    /** How well one word points to a kind: a whole term, the beginning of one, its singular, or not at all. */
+    private static function score(string $word, string $terms): int
+    {
+        $is = static fn (string $pattern): bool => preg_match("/\\b{$pattern}/u", $terms) === 1;
+
+        return match (true) {
+            $is(preg_quote($word, '/').'\b') => 3,
+            $is(preg_quote($word, '/')) => 2,
+            mb_strlen($word) > 3 && str_ends_with($word, 's') && $is(preg_quote(rtrim($word, 's'), '/').'\b') => 2,
+            default => -3,
+        };
+    }
+
+    private function read(string $id): Kind
+    {
+        $kind = require "{$this->folder}/{$id}.php";
+        if (! $kind instanceof Kind || $kind->id !== $id) {
+            throw new \LogicException("{$this->folder}/{$id}.php must return the kind it is named after.");
+        }
+
+        return $kind;
     }
 }

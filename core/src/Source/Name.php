@@ -120,6 +120,11 @@ final readonly class Name
         return $this->kind === NameKind::Group;
     }
 
+    public function isPerson(): bool
+    {
+        return $this->kind === NameKind::Person;
+    }
+
     public function isScreen(): bool
     {
         return $this->kind === NameKind::Screen;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Source;
 
+use Bibrel\Core\Text\Vocabulary;
+
 /**
  * A date as far as it is known: year; year and month or season; full; a range; circa; or words that are no date.
  *
@@ -13,13 +15,6 @@ namespace Bibrel\Core\Source;
  */
 final readonly class PartialDate
 {
-    public const SEASONS = [21 => 'Spring', 22 => 'Summer', 23 => 'Fall', 24 => 'Winter'];
-
-    /** Months in French, Spanish, German and Italian whose first letters are not the English ones. */
-    private const ELSEWHERE = ['janvier' => 'jan', 'enero' => 'jan', 'gennaio' => 'jan', 'février' => 'feb', 'fevrier' => 'feb', 'märz' => 'mar', 'avril' => 'apr', 'abril' => 'apr', 'mai' => 'may', 'maggio' => 'may', 'juin' => 'jun', 'giugno' => 'jun', 'juillet' => 'jul', 'luglio' => 'jul', 'août' => 'aug', 'aout' => 'aug', 'agosto' => 'aug', 'settembre' => 'sep', 'oktober' => 'oct', 'ottobre' => 'oct', 'décembre' => 'dec', 'decembre' => 'dec', 'diciembre' => 'dec', 'dezember' => 'dec', 'dicembre' => 'dec'];
-
-    private const MONTHS = ['jan' => 1, 'feb' => 2, 'mar' => 3, 'apr' => 4, 'may' => 5, 'jun' => 6, 'jul' => 7, 'aug' => 8, 'sep' => 9, 'oct' => 10, 'nov' => 11, 'dec' => 12];
-
     /**
      * @param  string  $text  as typed or found
      * @param  ?int  $month  1 to 12, or 21 to 24 for a season (EDTF)
@@ -135,8 +130,7 @@ final readonly class PartialDate
         }
         $month = match (true) {
             $this->month === null => '',
-            $this->isSeason() => self::SEASONS[$this->month],
-            default => date('F', mktime(0, 0, 0, $this->month, 1, 2001) ?: 0),
+            default => Vocabulary::all()->monthName($this->month),
         };
 
         return trim(($this->day ?? '').' '.$month.' '.$this->year);
@@ -149,40 +143,65 @@ final readonly class PartialDate
 
     private static function single(string $text): self
     {
-        // A time of day behind the date says nothing a style prints.
+        // A time of day after the date says nothing a style prints.
         $date = (string) preg_replace('/(?:[T ]|,? at )\d{1,2}:\d{2}.*$/u', '', $text);
         $date = (string) preg_replace('/^(?:mon|tues|wednes|thurs|fri|satur|sun)day,?\s+|^(?:mon|tue|wed|thu|fri|sat|sun),?\s+/i', '', $date);
-        if (preg_match('/\p{L}{3,}/u', $date) === 1) {
-            $date = (string) preg_replace('/(?<=\d)\s+de\s+|(?<=\p{L})\s+de\s+(?=\d{4})/u', ' ', $date);
-            $date = (string) preg_replace_callback('/\p{L}{3,}/u', static fn (array $m): string => self::ELSEWHERE[mb_strtolower($m[0])] ?? $m[0], $date);
-        }
-        $month = '(jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.?';
+        $found = preg_match('/\p{L}{3,}/u', $date) === 1 ? self::inWords($text, self::inEnglish($date)) : self::inFigures($text, $date);
 
+        return $found ?? new self($text);
+    }
+
+    /** With months in English, and without the small words in "3 de mayo de 2020". */
+    private static function inEnglish(string $date): string
+    {
+        $date = (string) preg_replace('/(?<=\d)\s+de\s+|(?<=\p{L})\s+de\s+(?=\d{4})/u', ' ', $date);
+
+        return (string) preg_replace_callback('/\p{L}{3,}/u', static function (array $m): string {
+            $number = Vocabulary::all()->monthNumber($m[0]);
+
+            return $number === null ? $m[0] : Vocabulary::all()->monthName($number);
+        }, $date);
+    }
+
+    private static function inFigures(string $text, string $date): ?self
+    {
         return match (true) {
             preg_match('/^(\d{4})$/', $date, $m) === 1 => new self($text, (int) $m[1]),
             preg_match('/^(\d{4})-(\d{1,2})$/', $date, $m) === 1 => self::checked($text, (int) $m[1], (int) $m[2]),
             preg_match('~^(\d{4})[-/.](\d{1,2})[-/.](\d{1,2})$~', $date, $m) === 1 => self::checked($text, (int) $m[1], (int) $m[2], (int) $m[3]),
-            preg_match("/^(\d{1,2})(?:st|nd|rd|th)?\.? (?:of )?$month,? (\d{4})$/i", $date, $m) === 1 => self::checked($text, (int) $m[3], self::month($m[2]), (int) $m[1]),
-            preg_match("/^$month (\d{1,2})(?:st|nd|rd|th)?,? (\d{4})$/i", $date, $m) === 1 => self::checked($text, (int) $m[3], self::month($m[1]), (int) $m[2]),
-            preg_match("/^(\d{4}),? $month (\d{1,2})$/i", $date, $m) === 1 => self::checked($text, (int) $m[1], self::month($m[2]), (int) $m[3]),
-            preg_match("/^$month,? (\d{4})$/i", $date, $m) === 1 => self::checked($text, (int) $m[2], self::month($m[1])),
-            preg_match("/^(\d{4}),? $month$/i", $date, $m) === 1 => self::checked($text, (int) $m[1], self::month($m[2])),
-            preg_match('/^(spring|summer|fall|autumn|winter),? (\d{4})$/i', $date, $m) === 1 => new self($text, (int) $m[2], self::season($m[1])),
             preg_match('~^(\d{1,2})[/.](\d{1,2})[/.](\d{4})$~', $date, $m) === 1 => self::swappable($text, (int) $m[1], (int) $m[2], (int) $m[3]),
-            default => new self($text),
+            default => null,
         };
+    }
+
+    private static function inWords(string $text, string $date): ?self
+    {
+        $month = '(?<month>(?:'.Vocabulary::all()->monthStart().')[a-z]*)\.?';
+        $day = '(?<day>\d{1,2})(?:st|nd|rd|th)?';
+        $year = '(?<year>\d{4})';
+        foreach (["{$day}\\.? (?:of )?{$month},? {$year}", "{$month} {$day},? {$year}", "{$year},? {$month} (?<day>\\d{1,2})", "{$month},? {$year}", "{$year},? {$month}"] as $order) {
+            if (preg_match("/^{$order}$/i", $date, $m) === 1) {
+                return self::checked($text, (int) $m['year'], (int) Vocabulary::all()->monthByStart($m['month']), isset($m['day']) ? (int) $m['day'] : null);
+            }
+        }
+        if (preg_match('/^(\p{L}+),? (\d{4})$/u', $date, $m) !== 1) {
+            return null;
+        }
+        $season = Vocabulary::all()->seasonNumber($m[1]);
+
+        return $season === null ? null : new self($text, (int) $m[2], $season);
     }
 
     private static function checked(string $text, int $year, int $month, ?int $day = null): self
     {
-        if (isset(self::SEASONS[$month]) && $day === null) {
+        if ($month >= 21 && $month <= 24 && $day === null) {
             return new self($text, $year, $month);
         }
         if ($month < 1 || $month > 12) {
             return new self($text, problem: "“{$text}” names month {$month}, and a year has twelve. Check the date.");
         }
         if ($day !== null && ! checkdate($month, $day, $year)) {
-            $name = date('F', mktime(0, 0, 0, $month, 1, 2001) ?: 0);
+            $name = Vocabulary::all()->monthName($month);
 
             return new self($text, problem: "{$name} {$year} has no day {$day}. Check the date.");
         }
@@ -196,21 +215,6 @@ final readonly class PartialDate
             $a > 12 => self::checked($text, $year, $b, $a),
             $b > 12, $a === $b => self::checked($text, $year, $a, $b),
             default => new self($text, problem: "“{$text}” can be read with the day or the month first. Write the month as a word."),
-        };
-    }
-
-    private static function month(string $name): int
-    {
-        return self::MONTHS[strtolower(substr($name, 0, 3))];
-    }
-
-    private static function season(string $name): int
-    {
-        return match (strtolower($name)) {
-            'spring' => 21,
-            'summer' => 22,
-            'fall', 'autumn' => 23,
-            default => 24,
         };
     }
 }

@@ -36,22 +36,9 @@ enum Role: string
     case Curator = 'curator';
     case Creator = 'creator';
 
+    /** What the form calls it. */
     public function label(): string
     {
-        return match ($this) {
-            self::ExecutiveProducer => 'Executive producer',
-            self::Introduction => 'Wrote the introduction',
-            self::Foreword => 'Wrote the foreword',
-            self::Afterword => 'Wrote the afterword',
-            self::ReviewedAuthor => 'Author of the work reviewed',
-            self::Uploader => 'Uploaded by',
-            default => ucfirst($this->value),
-        };
-    }
-
-    /** Whether somebody in this role stands first in an entry without a word about what they did. */
-    public function isMaker(): bool
-    {
-        return in_array($this, [self::Author, self::Artist, self::Photographer, self::Composer, self::Speaker, self::Interviewee, self::Inventor, self::Creator], true);
+        return RoleWords::all()->word($this, 'label');
     }
 }

@@ -97,6 +97,71 @@ final class Source
         return array_filter($json, static fn (mixed $value): bool => $value !== '' && $value !== []);
     }
 
+    /**
+     * What stands at a place: text, a truth, people, or one of them.
+     *
+     * @return string|bool|list<Contributor>|Contributor|null null for a member of a list that is shorter
+     */
+    public function get(FieldPath $path): string|bool|array|Contributor|null
+    {
+        if ($path === FieldPath::kind()) {
+            return $this->kind->id;
+        }
+        $at = $this;
+        foreach ($path->steps as $step) {
+            $at = is_array($at) ? ($at[$step] ?? null) : $at?->{$step};
+        }
+
+        return $at ?? ($path->member !== null ? null : ($path->isPeople() ? [] : ''));
+    }
+
+    /** The text at a place, a truth as "1"; '' where there is none, and where people stand there. */
+    public function text(FieldPath $path): string
+    {
+        $value = $this->get($path);
+
+        return is_string($value) || is_bool($value) ? (string) $value : '';
+    }
+
+    /** @return list<Contributor> the people at a place, or the one who stands there */
+    public function people(FieldPath $path): array
+    {
+        $value = $this->get($path);
+
+        return match (true) {
+            is_array($value) => $value,
+            $value instanceof Contributor => [$value],
+            default => [],
+        };
+    }
+
+    /** Whether something is filled in at a place: words, or somebody with a name. */
+    public function has(FieldPath $path): bool
+    {
+        $isNamed = static fn (Contributor $one): bool => ! $one->name->isEmpty();
+
+        return $path->isPeople() ? array_filter($this->people($path), $isNamed) !== [] : $this->text($path) !== '';
+    }
+
+    /**
+     * The source with something else at a place.
+     *
+     * @param  string|bool|list<Contributor>|Contributor  $value
+     */
+    public function with(FieldPath $path, string|bool|array|Contributor $value): self
+    {
+        $json = $this->toArray();
+        $json['containers'] = array_pad($json['containers'] ?? [], 1 + (int) $path->level, []);
+        $plain = static fn (mixed $one): mixed => $one instanceof Contributor ? $one->toArray() : $one;
+        $at = &$json;
+        foreach ($path->steps as $step) {
+            $at = &$at[$step];
+        }
+        $at = is_array($value) ? array_map($plain, $value) : $plain($value);
+
+        return self::fromArray($json, Kinds::all());
+    }
+
     /** The container that holds the source, or its own published form. */
     public function container(): Container
     {

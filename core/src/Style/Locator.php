@@ -4,18 +4,19 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Style;
 
-/** The place in a source an in-text citation points to. */
+use Bibrel\Core\Text\PageRange;
+
+/** The place in a source an in-text citation points to. Which kinds there are, and their words, is in core/data/locators.php. */
 final readonly class Locator
 {
-    public const KINDS = ['page', 'paragraph', 'chapter', 'section', 'part', 'volume', 'line', 'verse', 'act', 'scene', 'time', 'slide', 'figure', 'table'];
-
     public function __construct(public string $kind = '', public string $value = '')
     {
     }
 
-    public function isNone(): bool
+    /** @return list<string> */
+    public static function kinds(): array
     {
-        return $this->value === '';
+        return array_keys(self::words());
     }
 
     /**
@@ -27,10 +28,46 @@ final readonly class Locator
     {
         [$kind, $value] = str_contains($typed, '=') ? explode('=', $typed, 2) : ['page', $typed];
         $kind = strtolower(trim($kind));
-        if (! in_array($kind, self::KINDS, true)) {
-            throw new \InvalidArgumentException("“{$kind}” is not a kind of place. Use one of: ".implode(', ', self::KINDS).'.');
+        if (! in_array($kind, self::kinds(), true)) {
+            throw new \InvalidArgumentException("“{$kind}” is not a kind of place. Use one of: ".implode(', ', self::kinds()).'.');
         }
 
         return new self($kind, trim($value));
+    }
+
+    public function isNone(): bool
+    {
+        return $this->value === '';
+    }
+
+    /** A point in time, or a stretch of it, has a dash and no range of pages. */
+    public function isTime(): bool
+    {
+        return $this->kind === 'time';
+    }
+
+    public function time(): string
+    {
+        return str_replace('-', '–', $this->value);
+    }
+
+    /** Act, scene and line of a play in one: "3.1.45". */
+    public function isInPlay(string ...$kinds): bool
+    {
+        return in_array($this->kind, $kinds, true) && preg_match('/^\d+\.\d/', $this->value) === 1;
+    }
+
+    /** A style's word for it; '' where the number stands alone. */
+    public function word(string $style): string
+    {
+        return self::words()[$this->kind][$style][PageRange::isSeveral($this->value) ? 1 : 0] ?? '';
+    }
+
+    /** @return array<string, array<string, array{string, string}>> */
+    private static function words(): array
+    {
+        static $words = null;
+
+        return $words ??= require dirname(__DIR__, 2).'/data/locators.php';
     }
 }

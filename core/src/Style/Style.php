@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Style;
 
+use Bibrel\Core\Source\Field;
+use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Text\Run;
 
@@ -13,7 +15,7 @@ interface Style
     /** "mla-9" */
     public function id(): string;
 
-    /** "mla" or "apa" */
+    /** The style without its edition: "mla". Its rules' ids begin with it. */
     public function family(): string;
 
     public function label(): string;
@@ -26,6 +28,9 @@ interface Style
 
     /** @return list<Run> with its parentheses */
     public function citation(Source $source, CitationContext $citation, EntryContext $context): array;
+
+    /** Whether a second work of the same authors in one pair of parentheses gives its year alone. */
+    public function joinsYears(): bool;
 
     /**
      * What the entry is ordered by: first the author or title, then what settles a tie.
@@ -46,4 +51,19 @@ interface Style
     public function heading(int $entries): string;
 
     public function headingIsBold(): bool;
+
+    /** How far an annotation is set in from the margin, in inches. */
+    public function annotationIndent(): float;
+
+    /** What stands next to the page number at the head of each sheet. */
+    public function runningHead(CourseRules $course, string $surname, string $title): RunningHead;
+
+    /** @return list<Field> a kind's fields in the order of the style's elements */
+    public function fields(Kind $kind): array;
+
+    /** What the entry does without a date of publication, as a sentence. */
+    public function withoutDate(Source $source): string;
+
+    /** @return list<string> the course rules that make a difference to it, as CourseRules names them, and "surname" */
+    public function choices(): array;
 }

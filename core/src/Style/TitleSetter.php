@@ -4,24 +4,29 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Style;
 
+use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Title;
+use Bibrel\Core\Source\TitleFormat;
 use Bibrel\Core\Text\Markup;
 use Bibrel\Core\Text\Quotes;
 use Bibrel\Core\Text\RunBuilder;
 use Bibrel\Core\Text\TitleCase;
 
 /**
- * Sets a title in its dress, with titles inside it set off the other way: roman within italics, italics within
- * quotation marks, single quotation marks within double ones.
+ * Sets titles into a line, with titles inside them set off the other way: roman within italics, italics within quotation
+ * marks, single quotation marks within double ones.
  *
  * Source: MLA Handbook, 9th ed., 2.106–2.110.
  */
-final class TitleSetter
+final readonly class TitleSetter
 {
-    /**
-     * @param  'headline'|'sentence'|'kept'  $case
-     */
-    public static function set(RunBuilder $line, Title $title, TitleFormat $format, string $case, string $rule, string $within): void
+    /** @param  string  $within  the rule for a title inside a title */
+    public function __construct(private RunBuilder $line, private string $within)
+    {
+    }
+
+    /** @param  'headline'|'sentence'|'kept'  $case */
+    public function title(Title $title, TitleFormat $format, string $case, string $rule): void
     {
         $keep = TitleCase::isSentenceCase($title->full());
         $cased = static fn (string $text): string => match ($case) {
@@ -29,38 +34,38 @@ final class TitleSetter
             'sentence' => TitleCase::sentence($text, $keep),
             'kept' => $text,
         };
-        if ($format === TitleFormat::Quoted) {
-            $line->add('“', $rule, 'title.main');
-        }
-        self::spans($line, $cased($title->main), 'title.main', $format, $rule, $within);
+        $last = $title->subtitle === '' ? FieldPath::title() : FieldPath::subtitle();
+        $this->quotationMark('“', $format, FieldPath::title(), $rule);
+        $this->spans($cased($title->main), FieldPath::title(), $format, $rule);
         if ($title->subtitle !== '') {
-            $line->add(preg_match('/[?!:—]$/u', $title->main) === 1 ? ' ' : ': ', $rule, 'title.subtitle', $format === TitleFormat::Italic);
-            self::spans($line, $cased($title->subtitle), 'title.subtitle', $format, $rule, $within);
+            $between = preg_match('/[?!:—]$/u', $title->main) === 1 ? ' ' : ': ';
+            $this->line->add($between, $rule, FieldPath::subtitle(), $format === TitleFormat::Italic);
+            $this->spans($cased($title->subtitle), FieldPath::subtitle(), $format, $rule);
         }
+        $this->quotationMark('”', $format, $last, $rule);
+    }
+
+    /** A title that has one field: a container's. */
+    public function text(string $text, FieldPath $field, TitleFormat $format, string $rule): void
+    {
+        $this->quotationMark('“', $format, $field, $rule);
+        $this->spans($text, $field, $format, $rule);
+        $this->quotationMark('”', $format, $field, $rule);
+    }
+
+    private function quotationMark(string $mark, TitleFormat $format, FieldPath $field, string $rule): void
+    {
         if ($format === TitleFormat::Quoted) {
-            $line->add('”', $rule, $title->subtitle === '' ? 'title.main' : 'title.subtitle');
+            $this->line->add($mark, $rule, $field);
         }
     }
 
-    /** Sets one title that has one field: a container's. */
-    public static function setText(RunBuilder $line, string $text, string $field, TitleFormat $format, string $rule, string $within): void
+    private function spans(string $text, FieldPath $field, TitleFormat $format, string $rule): void
     {
-        if ($format === TitleFormat::Quoted) {
-            $line->add('“', $rule, $field);
-        }
-        self::spans($line, $text, $field, $format, $rule, $within);
-        if ($format === TitleFormat::Quoted) {
-            $line->add('”', $rule, $field);
-        }
-    }
-
-    private static function spans(RunBuilder $line, string $text, string $field, TitleFormat $format, string $rule, string $within): void
-    {
-        foreach (Markup::spans(Quotes::curly(Markup::withoutCase($text))) as [$words, $inner]) {
-            if ($format === TitleFormat::Quoted) {
-                $words = Quotes::nested($words);
-            }
-            $line->add($words, $inner ? $within : $rule, $field, ($format === TitleFormat::Italic) !== $inner);
+        $text = Quotes::curly(Markup::withoutCase($text));
+        foreach (Markup::spans($text) as [$words, $inner]) {
+            $words = $format === TitleFormat::Quoted ? Quotes::nested($words) : $words;
+            $this->line->add($words, $inner ? $this->within : $rule, $field, ($format === TitleFormat::Italic) !== $inner);
         }
     }
 }

@@ -16,6 +16,12 @@ final class Ordinal
         return $number.$end;
     }
 
+    /** How many volumes there are: "4" as "4 vols."; other words as they are. */
+    public static function volumes(string $volumes): string
+    {
+        return (string) preg_replace('/^(\d+)$/', '$1 vols.', $volumes);
+    }
+
     /** "3", "third" and "Third edition" as "3rd ed."; "revised edition" as "rev. ed."; other words as they are. */
     public static function edition(string $edition): string
     {

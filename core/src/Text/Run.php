@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Text;
 
+use Bibrel\Core\Source\FieldPath;
+
 /**
  * A stretch of an entry that looks one way and has one reason.
  *
- * `field` is the path into the source the words came from ("contributors.0", "containers.0.publisher"), null where the
+ * `field` is the place in the source the words came from, null where the
  * style put them there; `rule` is the id of the rule that shaped them.
  */
 final readonly class Run
@@ -15,7 +17,7 @@ final readonly class Run
     public function __construct(
         public string $text,
         public string $rule,
-        public ?string $field = null,
+        public ?FieldPath $field = null,
         public bool $italic = false,
     ) {
     }
@@ -33,6 +35,6 @@ final readonly class Run
     /** @return array{text: string, italic: bool, field: ?string, rule: string} */
     public function toArray(): array
     {
-        return ['text' => $this->text, 'italic' => $this->italic, 'field' => $this->field, 'rule' => $this->rule];
+        return ['text' => $this->text, 'italic' => $this->italic, 'field' => $this->field?->key, 'rule' => $this->rule];
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Text;
 
+use Bibrel\Core\Source\FieldPath;
+
 /**
  * Builds one line of runs from left to right and sees to its punctuation: no full stop behind a full stop, question or
  * exclamation mark, stops and commas inside closing quotation marks, no doubled space.
@@ -19,7 +21,7 @@ final class RunBuilder
     /** @var array<int, string> */
     private array $rules = [];
 
-    /** @var array<int, ?string> */
+    /** @var array<int, ?FieldPath> */
     private array $fields = [];
 
     /** @var array<int, bool> */
@@ -27,7 +29,7 @@ final class RunBuilder
 
     private int $last = -1;
 
-    public function add(string $text, string $rule, ?string $field = null, bool $italic = false): self
+    public function add(string $text, string $rule, ?FieldPath $field = null, bool $italic = false): self
     {
         if ($text === '') {
             return $this;

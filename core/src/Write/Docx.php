@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Write;
 
 use Bibrel\Core\Page\Page;
-use Bibrel\Core\Page\RunningHead;
+use Bibrel\Core\Style\RunningHead;
 use Bibrel\Core\Text\Run;
 
 /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Write;
 
 use Bibrel\Core\Source\FieldGuide;
+use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\PartialDate;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Text\Markup;
@@ -15,6 +16,8 @@ use Bibrel\Core\Text\Markup;
  */
 final class Losses
 {
+    private const CUSTOM = 'custom ';
+
     /**
      * @param  callable(list<Source>): string  $write
      * @param  callable(string): list<Source>  $read
@@ -23,12 +26,12 @@ final class Losses
     public static function of(Source $source, callable $write, callable $read): array
     {
         $back = $read($write([$source]))[0] ?? null;
-        $before = self::flat($source->toArray());
-        $after = $back === null ? [] : self::flat($back->toArray());
+        $before = self::flat($source);
+        $after = $back === null ? [] : self::flat($back);
         $lost = [];
         foreach ($before as $path => $value) {
             // What merely found another place has come back.
-            if (($after[$path] ?? null) !== $value && ! in_array($value, $after, true) && ! in_array($path, ['kind', 'reached', 'id'], true)) {
+            if (($after[$path] ?? null) !== $value && ! in_array($value, $after, true)) {
                 $marks = Markup::plain($value) === Markup::plain($after[$path] ?? '');
                 $lost[$marks ? 'the marks inside the '.self::label($path) : self::label($path)] = true;
             }
@@ -37,32 +40,35 @@ final class Losses
         return array_keys($lost);
     }
 
-    /**
-     * @param  array<mixed>  $json
-     * @return array<string, string> path => value, markup and spelling of dates put aside
-     */
-    private static function flat(array $json, string $path = ''): array
+    /** @return array<string, string> by path, with markup and the spelling of dates put aside */
+    private static function flat(Source $source): array
     {
         $flat = [];
-        foreach ($json as $key => $value) {
-            $at = $path === '' ? (string) $key : "{$path}.{$key}";
-            if (is_array($value)) {
-                $flat += self::flat($value, $at);
-            } elseif (is_scalar($value)) {
-                $text = (string) $value;
-                $flat[$at] = in_array($key, ['date', 'accessed'], true) ? PartialDate::parse($text)->edtf() : strtr($text, ['–' => '-', '’' => "'"]);
+        foreach (array_diff(FieldPath::all(), [FieldPath::kind(), FieldPath::reached()]) as $path) {
+            $text = $source->text($path);
+            if ($text !== '') {
+                $flat[$path->key] = $path->isDate() ? PartialDate::parse($text)->edtf() : strtr($text, ['–' => '-', '’' => "'"]);
+            }
+            foreach ($path->isPeople() ? $source->people($path) : [] as $place => $one) {
+                $flat[$path->member($place)->key] = implode(' ', [$one->role->value, ...array_map(strval(...), $one->name->toArray())]);
             }
         }
+        $custom = $source->custom;
+        array_walk_recursive($custom, static function (mixed $value, int|string $key) use (&$flat): void {
+            $flat[self::CUSTOM.$key] = (string) $value;
+        });
 
         return $flat;
     }
 
-    private static function label(string $path): string
+    private static function label(string $key): string
     {
+        $path = FieldPath::tryParse($key);
+
         return match (true) {
-            str_starts_with($path, 'custom.') => 'what another format said: '.basename(str_replace('.', '/', $path)),
-            str_contains($path, 'contributors') => 'a contributor, or what they did',
-            $path === 'title.described' => 'that the title is a description',
+            $path === null => 'what another format said: '.substr($key, strlen(self::CUSTOM)),
+            $path->isPeople() => 'a contributor, or what they did',
+            $path === FieldPath::isDescribed() => 'that the title is a description',
             default => mb_strtolower(FieldGuide::label($path)),
         };
     }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Write;
 
-use Bibrel\Core\Source\PartialDate;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Text\Markup;
+use Bibrel\Core\Text\Vocabulary;
 
 /** Writes RIS records. */
 final class Ris
@@ -56,7 +56,7 @@ final class Ris
             // What day, month and year cannot say stands behind the third stroke.
             $words .= match (true) {
                 ! $date->isDate() => '',
-                $date->isSeason() => '///'.(PartialDate::SEASONS[(int) $date->month] ?? ''),
+                $date->isSeason() => '///'.Vocabulary::all()->monthName((int) $date->month),
                 $date->end !== null, $date->circa => str_repeat('/', 3 - substr_count($words, '/')).$date->edtf(),
                 default => '',
             };

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Tests\Check;
 
 use Bibrel\Core\Check\Check;
-use Bibrel\Core\Check\Point;
+use Bibrel\Core\Source\Issue;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\Styles;
@@ -28,10 +28,10 @@ final class CheckTest extends TestCase
     #[DataProvider('slips')]
     public function test_a_slip_is_seen(string $id, array $change, mixed $mended = null): void
     {
-        $points = array_values(array_filter(self::points(array_replace_recursive(self::GOOD, $change)), static fn (Point $point): bool => $point->id === $id));
+        $points = array_values(array_filter(self::points(array_replace_recursive(self::GOOD, $change)), static fn (Issue $point): bool => $point->id === $id));
         self::assertCount(1, $points, "{$id} was not remarked.");
         self::assertNotSame('', $points[0]->sentence);
-        self::assertSame($mended, $points[0]->mend === '' ? null : $points[0]->to);
+        self::assertSame($mended, ($points[0]->fix?->toArray() ?? ['value' => null])['value']);
     }
 
     /** @return iterable<string, array{string, array<string, mixed>, 2?: mixed}> */
@@ -104,7 +104,7 @@ final class CheckTest extends TestCase
 
     /**
      * @param  array<string, mixed>  $source
-     * @return list<Point>
+     * @return list<Issue>
      */
     private static function points(array $source, string $style = 'mla-9'): array
     {
@@ -117,6 +117,6 @@ final class CheckTest extends TestCase
      */
     private static function ids(array $source): array
     {
-        return array_map(static fn (Point $point): string => $point->id, self::points($source));
+        return array_map(static fn (Issue $point): string => $point->id, self::points($source));
     }
 }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Tests\Read;
 
-use Bibrel\Core\Read\Citation\Comparison;
+use Bibrel\Core\Check\Comparison;
 use Bibrel\Core\Read\Citation\FinishedCitation;
 use Bibrel\Core\Read\Confidence;
-use Bibrel\Core\Read\Remark;
 use Bibrel\Core\Read\Unreadable;
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\Issue;
 use Bibrel\Core\Source\Role;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\EntryContext;
@@ -72,7 +72,7 @@ final class FinishedCitationTest extends TestCase
     {
         $silent = [];
         foreach (self::corpus() as [$name, $style, $entry]) {
-            $remarks = array_filter(FinishedCitation::parse($entry)->remarks, static fn (Remark $one): bool => str_contains($one->sentence, 'from the source'));
+            $remarks = array_filter(FinishedCitation::parse($entry)->issues, static fn (Issue $one): bool => str_contains($one->sentence, 'from the source'));
             if ((preg_match('/et al\.|\. \. \./', $entry) === 1) !== ($remarks !== [])) {
                 $silent[] = "{$style}, {$name}: {$entry}";
             }
@@ -213,7 +213,7 @@ final class FinishedCitationTest extends TestCase
     {
         $reading = FinishedCitation::parse('Halima Brook. "The Miller’s Clock." Coastal Essays, vol. 7, no. 1, 2021, pp. 33-58.');
         self::assertSame('Halima Brook', $reading->source()->contributors[0]->name->direct());
-        self::assertStringContainsString('“Halima Brook” is not turned round.', $reading->remarks[0]->sentence);
+        self::assertStringContainsString('“Halima Brook” is not turned round.', $reading->issues[0]->sentence);
     }
 
     public function test_a_subtly_wrong_entry_is_shown_beside_the_right_one_with_the_reason(): void
@@ -230,7 +230,7 @@ final class FinishedCitationTest extends TestCase
     public function test_nothing_pasted_counts_as_certain(): void
     {
         foreach (FinishedCitation::parse('Brook, Halima. Moonpower: Mills of the Tidal Coast. Quayside Press, 2014.')->findings as $finding) {
-            self::assertNotSame(Confidence::Stated, $finding->confidence, $finding->field);
+            self::assertNotSame(Confidence::Stated, $finding->confidence, $finding->field->key);
         }
     }
 

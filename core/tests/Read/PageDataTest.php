@@ -12,7 +12,9 @@ use Bibrel\Core\Read\Web\Feed;
 use Bibrel\Core\Read\Web\LinkedDocuments;
 use Bibrel\Core\Read\Web\Oembed;
 use Bibrel\Core\Read\Web\WebPage;
+use Bibrel\Core\Source\ContainerField;
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Role;
 use Bibrel\Standins\Picture;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -107,11 +109,11 @@ final class PageDataTest extends TestCase
 
     public function test_words_selected_on_a_page_are_tidied_for_their_field(): void
     {
-        self::assertSame('The Mill', Selection::tidied('title.main', ' The  Mill | Slack Water Review ', 'Slack Water Review'));
-        self::assertSame('The Mill That Ran', Selection::tidied('title.main', 'THE MILL THAT RAN', ''));
-        self::assertSame('Northmere Heritage Trust', Selection::tidied('containers.0.publisher', '© 2021 Northmere Heritage Trust. All rights reserved.', ''));
-        self::assertSame('3 May 2023', Selection::tidied('containers.0.date', 'Published on May 3, 2023', ''));
-        self::assertSame(['Oona Pell', 'Rafael Quist'], explode(', ', self::names((array) Selection::tidied('contributors', 'By Oona Pell and Rafael Quist, Coast Editors', ''))));
+        self::assertSame('The Mill', Selection::tidied(FieldPath::title(), ' The  Mill | Slack Water Review ', 'Slack Water Review'));
+        self::assertSame('The Mill That Ran', Selection::tidied(FieldPath::title(), 'THE MILL THAT RAN', ''));
+        self::assertSame('Northmere Heritage Trust', Selection::tidied(ContainerField::Publisher->at(), '© 2021 Northmere Heritage Trust. All rights reserved.', ''));
+        self::assertSame('3 May 2023', Selection::tidied(ContainerField::Date->at(), 'Published on May 3, 2023', ''));
+        self::assertSame(['Oona Pell', 'Rafael Quist'], explode(', ', self::names((array) Selection::tidied(FieldPath::contributors(), 'By Oona Pell and Rafael Quist, Coast Editors', ''))));
     }
 
     /** @return array{string, string, string, ?Confidence} */

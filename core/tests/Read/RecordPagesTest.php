@@ -96,8 +96,8 @@ final class RecordPagesTest extends TestCase
         $reading = WebPage::read($page, 'https://a.example/record/1');
         $source = $reading->source('', '2026-11-25');
         self::assertSame(['', '', 'print', 'The lights: a history'], [$source->container()->url, $source->accessed, $source->reached, $source->title->main]);
-        self::assertSame(['listed-only', 'containers.0.url', 'https://a.example/record/1'], [$reading->remarks[0]->id, $reading->remarks[0]->field, $reading->remarks[0]->value]);
-        self::assertStringContainsString('Did you read it here?', $reading->remarks[0]->sentence);
+        self::assertSame(['listed-only', 'containers.0.url', 'https://a.example/record/1'], [$reading->issues[0]->id, $reading->issues[0]->field->key, $reading->issues[0]->fix?->value]);
+        self::assertStringContainsString('Did you read it here?', $reading->issues[0]->sentence);
     }
 
     public function test_a_heading_in_capitals_is_taken_out_of_them_where_other_places_have_more_than_it(): void

@@ -60,8 +60,8 @@ final class WebPageTest extends TestCase
     {
         $reading = self::page('https://www.slackwater.example/mill-twice-a-day');
         self::assertArrayNotHasKey('containers.0.date', $reading->findings);
-        $remark = array_values(array_filter($reading->remarks, static fn ($one): bool => $one->id === 'copyright-year'))[0];
-        self::assertSame(['containers.0.date', '2021'], [$remark->field, $remark->value]);
+        $issue = array_values(array_filter($reading->issues, static fn ($one): bool => $one->id === 'copyright-year'))[0];
+        self::assertSame(['containers.0.date', '2021'], [$issue->field->key, $issue->about]);
     }
 
     public function test_the_evidence_says_where_and_how_sure(): void
@@ -81,7 +81,7 @@ final class WebPageTest extends TestCase
         self::assertSame('15 October 2022', $date->alternatives[0]->value);
         $only = WebPage::read('<h1>Lamps</h1><p>Last updated 2 February 2024</p>', 'https://a.example/x');
         self::assertSame('', $only->source()->container()->date);
-        self::assertContains('date-guess', array_map(static fn ($one): string => $one->id, $only->remarks));
+        self::assertContains('date-guess', array_map(static fn ($one): string => $one->id, $only->issues));
     }
 
     public function test_a_date_in_the_address_is_a_guess(): void

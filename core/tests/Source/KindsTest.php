@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Tests\Source;
 
+use Bibrel\Core\Source\Field;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Kinds;
+use Bibrel\Core\Style\Styles;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -16,13 +18,13 @@ final class KindsTest extends TestCase
         $kinds = Kinds::all()->list();
         self::assertCount(count($kinds), array_unique(array_map(static fn (Kind $kind): string => $kind->label, $kinds)), 'Two kinds have one label.');
         foreach ($kinds as $kind) {
-            $paths = array_map(static fn ($field): string => $field->path, $kind->fields);
+            $paths = array_map(static fn (Field $field): string => $field->path->key, $kind->fields());
             self::assertCount(count($paths), array_unique($paths), "{$kind->id} asks for a field twice.");
-            foreach ($kind->fields as $field) {
+            foreach ($kind->fields() as $field) {
                 self::assertNotSame('', $field->label.$field->what);
                 self::assertNotSame('', $field->where, "{$kind->id} · {$field->path}");
             }
-            $apa = array_map(static fn ($field): string => $field->path, $kind->fieldsFor('apa'));
+            $apa = array_map(static fn (Field $field): string => $field->path->key, Styles::get('apa-7')->fields($kind));
             self::assertEqualsCanonicalizing($paths, $apa);
             if (in_array('contributors', $apa, true) && in_array('containers.0.date', $apa, true)) {
                 self::assertSame(['contributors', 'containers.0.date'], array_slice($apa, 0, 2), $kind->id);

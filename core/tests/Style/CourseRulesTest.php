@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Tests\Style;
 
-use Bibrel\Core\Page\RunningHead;
 use Bibrel\Core\Source\AccessMethod;
+use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\Addresses;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\EntryContext;
 use Bibrel\Core\Style\Inclusion;
+use Bibrel\Core\Style\RunningHead;
 use Bibrel\Core\Style\Styles;
 use Bibrel\Core\Write\PlainText;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -52,16 +53,16 @@ final class CourseRulesTest extends TestCase
 
     public function test_the_head_of_a_sheet(): void
     {
-        $head = static fn (string $family, bool $journal): array => [RunningHead::of($family, new CourseRules(forJournal: $journal), 'Adeyemi', 'Dimming the Harbour: Street Lighting, Moths and Bats on the Coast')->text, RunningHead::of($family, new CourseRules(forJournal: $journal), '', '')->atLeft];
-        self::assertSame(['Adeyemi', false], $head('mla', false));
-        self::assertSame(['', false], $head('apa', false));
-        [$text, $left] = $head('apa', true);
-        self::assertSame(['DIMMING THE HARBOUR: STREET LIGHTING, MOTHS AND', true], [$text, $left]);
+        $title = 'Dimming the Harbour: Street Lighting, Moths and Bats on the Coast';
+        $head = static fn (string $style, bool $journal): RunningHead => Styles::get($style)->runningHead(new CourseRules(forJournal: $journal), 'Adeyemi', $title);
+        self::assertEquals(new RunningHead('Adeyemi'), $head('mla-9', false));
+        self::assertEquals(new RunningHead(''), $head('apa-7', false));
+        self::assertEquals(new RunningHead('DIMMING THE HARBOUR: STREET LIGHTING, MOTHS AND', true), $head('apa-7', true));
     }
 
     public function test_how_a_source_was_reached_decides_which_fields_matter(): void
     {
-        $need = static fn (string $kind, AccessMethod $reach, string $path): ?string => ($field = Kinds::all()->get($kind)->fieldAt($path)) === null ? 'no field' : $reach->need($field)?->value;
+        $need = static fn (string $kind, AccessMethod $reach, string $path): ?string => ($field = Kinds::all()->get($kind)->fieldAt(FieldPath::parse($path))) === null ? 'no field' : $reach->need($field)?->value;
         self::assertSame('expected', $need('journal-article', AccessMethod::Database, 'containers.1.title'));
         self::assertNull($need('journal-article', AccessMethod::Print, 'containers.1.title'));
         self::assertNull($need('journal-article', AccessMethod::Print, 'containers.0.url'));

@@ -9,6 +9,7 @@ use Bibrel\Core\Read\Evidence;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\LanguageCode;
 use Bibrel\Core\Read\Reading;
+use Bibrel\Core\Source\ContainerField;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Isbn;
 use Bibrel\Core\Source\Kinds;
@@ -61,7 +62,7 @@ final readonly class CatalogueRecord
         $reading = Reading::of(Source::fromArray($json, Kinds::all()), self::WHERE);
         $findings = $reading->findings;
         if ($dated !== '') {
-            $findings['containers.0.date'] = new Finding('containers.0.date', $date, new Evidence($dated, $date), Confidence::Likely);
+            $findings[ContainerField::Date->at()->key] = new Finding(ContainerField::Date->at(), $date, new Evidence($dated, $date), Confidence::Likely);
         }
 
         return new Reading($kind, '', $findings, [], [], $reading->base);

@@ -11,6 +11,7 @@ use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\Reading;
 use Bibrel\Core\Read\SiteTitle;
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Source\Text;
 
@@ -39,11 +40,11 @@ final readonly class RegistryRecord
         unset($item['URL']);
         $source = CslJson::source($item);
         $reading = Reading::of($source, self::WHERE);
-        $findings = ['kind' => new Finding('kind', $source->kind->id, new Evidence(self::WHERE), Confidence::Stated), ...$reading->findings];
-        if (isset($findings['title.main']) && is_string($findings['title.main']->value)) {
-            $found = $findings['title.main']->value;
+        $findings = [FieldPath::kind()->key => new Finding(FieldPath::kind(), $source->kind->id, new Evidence(self::WHERE), Confidence::Stated), ...$reading->findings];
+        if (isset($findings[FieldPath::title()->key]) && is_string($findings[FieldPath::title()->key]->value)) {
+            $found = $findings[FieldPath::title()->key]->value;
             $tidy = SiteTitle::tidy((string) preg_replace('/(?<=[\p{Ll}\d]{3})\.$/u', '', $found), [$source->container()->title]);
-            $findings['title.main'] = new Finding('title.main', $tidy->title, new Evidence(self::WHERE.($tidy->lowered ? ' It stands in capitals there; check names and abbreviations.' : ''), $found), $tidy->lowered ? Confidence::Likely : Confidence::Stated);
+            $findings[FieldPath::title()->key] = new Finding(FieldPath::title(), $tidy->title, new Evidence(self::WHERE.($tidy->lowered ? ' It stands in capitals there; check names and abbreviations.' : ''), $found), $tidy->lowered ? Confidence::Likely : Confidence::Stated);
         }
 
         return new Reading($reading->kind, '', $findings, [], [], $reading->base);

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Bibrel\Core\Read\Citation;
 
 use Bibrel\Core\Read\PressNames;
+use Bibrel\Core\Source\ContainerField;
+use Bibrel\Core\Source\FieldPath;
+use Bibrel\Core\Source\Issue;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Text\PageRange;
@@ -40,7 +43,7 @@ final class ApaCitation
         $container = [...$container, ...$title->fields, 'date' => self::date($date), 'status' => $date === 'in press' ? $date : '', 'doi' => $doi, 'url' => $second === [] ? $url : ''];
         $kind = $title->kind !== '' ? $title->kind : $kind;
         // A report or a book has no larger whole: what stands behind it brought it out.
-        if (isset($container['title']) && $title->kind !== '' && Kinds::all()->get($kind)->fieldAt('containers.0.title') === null && Kinds::all()->get($kind)->fieldAt('containers.0.publisher') !== null) {
+        if (isset($container['title']) && $title->kind !== '' && Kinds::all()->get($kind)->fieldAt(ContainerField::Title->at()) === null && Kinds::all()->get($kind)->fieldAt(ContainerField::Publisher->at()) !== null) {
             $container['publisher'] ??= $container['title'];
             unset($container['title']);
         }
@@ -66,17 +69,19 @@ final class ApaCitation
 
     /**
      * @param  array<string, mixed>  $container
-     * @return array<string, array{0: string, 1: string, 2?: string}>
+     * @return list<Issue>
      */
     private static function doubts(ApaPeople $people, string $title, array $container): array
     {
         $doubts = [];
         if ($people->isShortened) {
-            $doubts['contributors'] = ['', 'The entry leaves people out between the first and the last. Add them from the source; the style shortens the list itself.', 'names-cut-short'];
+            $doubts[] = CitationParts::cutShort('The entry leaves people out between the first and the last. Add them from '
+                .'the source; the style shortens the list itself.');
         }
         $cut = preg_match('/^(.{3,120}?[?!])\s+(\p{Lu}.*)$/u', $title, $m) === 1 ? $m[1] : '';
         if ($cut !== '' && ($container['title'] ?? '') === '') {
-            $doubts['title.main'] = [$cut, "The title may end at “{$cut}”, with the site’s or journal’s name behind it."];
+            $doubts[] = CitationParts::doubt(FieldPath::title(), "The title may end at “{$cut}”, with the site’s or journal’s "
+                .'name behind it.', $cut);
         }
 
         return $doubts;

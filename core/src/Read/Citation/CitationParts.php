@@ -4,15 +4,34 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Read\Citation;
 
+use Bibrel\Core\Source\Dismissal;
+use Bibrel\Core\Source\FieldPath;
+use Bibrel\Core\Source\Fix;
+use Bibrel\Core\Source\Issue;
+
 /** What an entry was taken apart into: a source in its JSON shape, and where it could be read in another way. */
 final readonly class CitationParts
 {
     /**
      * @param  array<string, mixed>  $source
-     * @param  array<string, array{0: string, 1: string, 2?: string}>  $doubts  field => [the other reading or '' where there is none, one plain sentence, the remark's id where it is not a doubt]
+     * @param  list<Issue>  $doubts  where the entry leaves something open
      */
     public function __construct(public array $source, public array $doubts = [])
     {
+    }
+
+    /** What an entry leaves open. With another reading it can be taken over. */
+    public static function doubt(FieldPath $field, string $sentence, string $otherReading = ''): Issue
+    {
+        $fix = $otherReading === '' ? null : new Fix('Read it that way', $otherReading);
+
+        return new Issue('citation-doubt', $field, $sentence, fix: $fix, about: $otherReading, dismissal: Dismissal::IsRight);
+    }
+
+    /** People an entry leaves out. */
+    public static function cutShort(string $sentence): Issue
+    {
+        return new Issue('names-cut-short', FieldPath::contributors(), $sentence, dismissal: Dismissal::AllThere);
     }
 
     /**

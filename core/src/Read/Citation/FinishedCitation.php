@@ -8,8 +8,8 @@ use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Evidence;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\Reading;
-use Bibrel\Core\Read\Remark;
 use Bibrel\Core\Read\Unreadable;
+use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Source\Text;
@@ -64,17 +64,21 @@ final class FinishedCitation
         }
         $parts = LegalCitation::parse($text) ?? NoteCitation::parse($text) ?? ApaCitation::parse($text) ?? MlaCitation::parse($text);
         $reading = Reading::of(Source::fromArray($parts->source, Kinds::all()), self::WHERE, Confidence::Likely);
-        $findings = ['kind' => new Finding('kind', $reading->kind, new Evidence('From the way the citation is built.', $text), Confidence::Likely), ...$reading->findings];
-        $remarks = [];
-        foreach ($parts->doubts as $field => $doubt) {
-            if (isset($findings[$field])) {
-                [$other, $sentence] = $doubt;
-                $findings[$field] = $other === '' ? $findings[$field] : $findings[$field]->withAlternatives([new Finding($field, $other, new Evidence('The citation can also be read this way.', $text), Confidence::Guess)]);
-                $remarks[] = new Remark($doubt[2] ?? 'citation-doubt', $field, $sentence, $other);
+        $findings = [FieldPath::kind()->key => new Finding(FieldPath::kind(), $reading->kind, new Evidence('From the way the citation is built.', $text), Confidence::Likely), ...$reading->findings];
+        $issues = [];
+        foreach ($parts->doubts as $doubt) {
+            $key = $doubt->field->key;
+            if (! isset($findings[$key])) {
+                continue;
             }
+            if ($doubt->fix !== null) {
+                $other = new Evidence('The citation can also be read this way.', $text);
+                $findings[$key] = $findings[$key]->withAlternatives([new Finding($doubt->field, $doubt->fix->value, $other, Confidence::Guess)]);
+            }
+            $issues[] = $doubt;
         }
 
-        return new Reading($reading->kind, $reading->url, $findings, $remarks, [], $reading->base);
+        return new Reading($reading->kind, $reading->url, $findings, $issues, [], $reading->base);
     }
 
     /** The text on one line, without a list's number or bullet in front and with one kind of each mark. */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Bibrel\Core\Read\Citation;
 
 use Bibrel\Core\Read\NameShape;
+use Bibrel\Core\Source\FieldPath;
+use Bibrel\Core\Source\Issue;
 use Bibrel\Core\Source\Name;
 
 /** An MLA entry: author, title, then each container's elements between commas (MLA Handbook, 9th ed., ch. 5). */
@@ -46,10 +48,11 @@ final class MlaCitation
         $source['contributors'] = MlaPeople::parse($authors);
         $source['title'] = ['main' => self::unnested($title, $isQuoted)];
         if (count(explode(' ', rtrim($authors, '.'))) < 4 && NameShape::isPersonal(Name::parse(rtrim($authors, '.')), true) && ! str_contains($authors, ',')) {
-            $doubts['contributors'] = ['', '“'.rtrim($authors, '.').'” is not turned round. If its last word is the family name, enter it as a person, with that name first.'];
+            $doubts = [CitationParts::doubt(FieldPath::contributors(), '“'.rtrim($authors, '.').'” is not turned round. If its '
+                .'last word is the family name, enter it as a person, with that name first.')];
         }
         if (preg_match('/\bet al\b/u', (string) preg_replace('/“.*”/u', '', $text)) === 1) {
-            $doubts['contributors'] = ['', '“et al.” stands for people the entry does not name. Add them from the source.', 'names-cut-short'];
+            $doubts = [CitationParts::cutShort('“et al.” stands for people the entry does not name. Add them from the source.')];
         }
         $source = self::behind($source, $sentences, $isQuoted, $url.$doi !== '');
         if ($form !== '') {
@@ -70,7 +73,7 @@ final class MlaCitation
     /**
      * Author, title, and what is behind; quotation marks tell where the title of a part begins.
      *
-     * @return array{string, string, string, bool, array<string, array{0: string, 1: string, 2?: string}>} authors, title, the rest, whether the title stood in quotation marks, doubts
+     * @return array{string, string, string, bool, list<Issue>} authors, title, the rest, whether the title stood in quotation marks, doubts
      */
     private static function opening(string $text): array
     {
@@ -90,7 +93,9 @@ final class MlaCitation
         if ($isTitleFirst) {
             return ['', rtrim($sentences[0], '.'), implode(' ', array_slice($sentences, 1)), false, []];
         }
-        $doubts = $isName ? [] : ['contributors' => ['', "“{$sentences[0]}” may be an organisation that made it, or the title itself."]];
+        $doubts = $isName
+            ? []
+            : [CitationParts::doubt(FieldPath::contributors(), "“{$sentences[0]}” may be an organisation that made it, or the title itself.")];
 
         return [$sentences[0], rtrim($sentences[1], '.'), implode(' ', array_slice($sentences, 2)), false, $doubts];
     }

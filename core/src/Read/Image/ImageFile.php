@@ -9,9 +9,12 @@ use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Evidence;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\Reading;
-use Bibrel\Core\Read\Remark;
 use Bibrel\Core\Read\Xml;
+use Bibrel\Core\Source\ContainerField;
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\Dismissal;
+use Bibrel\Core\Source\FieldPath;
+use Bibrel\Core\Source\Issue;
 use Bibrel\Core\Source\PartialDate;
 use Bibrel\Core\Source\Role;
 use Bibrel\Core\Source\Text;
@@ -31,31 +34,33 @@ final class ImageFile
     public static function read(string $bytes, string $url): Reading
     {
         $said = [...self::xmp($bytes), ...self::iptc($bytes), ...self::exif($bytes)];
-        $findings = ['kind' => new Finding('kind', 'photograph', new Evidence('The address leads to a picture’s own file.', $url), Confidence::Likely)];
+        $findings = [FieldPath::kind()->key => new Finding(FieldPath::kind(), 'photograph', new Evidence('The address leads to a picture’s own file.', $url), Confidence::Likely)];
         foreach ($said as [$field, $value, $where, $confidence]) {
-            $findings[$field] ??= self::finding($field, Text::line($value), $where, $confidence);
+            $findings[$field->key] ??= self::finding($field, Text::line($value), $where, $confidence);
         }
         $findings = array_filter($findings);
-        $remarks = [new Remark('picture-file', 'containers.0.title', 'This is the picture’s own file. Where did you see it? Name the website, museum or collection, and use the address of the page it stands on.')];
-        if (! isset($findings['contributors'])) {
-            $remarks[] = new Remark('author-missing', 'contributors', 'The file does not say who made the picture. Look beside it on the page it stands on.');
+        $issues = [new Issue('picture-file', ContainerField::Title->at(), 'This is the picture’s own file. Where did you see it? Name '
+            .'the website, museum or collection, and use the address of the page it stands on.', dismissal: Dismissal::Noted)];
+        if (! isset($findings[FieldPath::contributors()->key])) {
+            $issues[] = new Issue('author-missing', FieldPath::contributors(), 'The file does not say who made the picture. Look beside '
+                .'it on the page it stands on.', dismissal: Dismissal::HasNone);
         }
 
-        return new Reading('photograph', $url, $findings, $remarks, []);
+        return new Reading('photograph', $url, $findings, $issues, []);
     }
 
-    private static function finding(string $field, string $value, string $where, Confidence $confidence): ?Finding
+    private static function finding(FieldPath $field, string $value, string $where, Confidence $confidence): ?Finding
     {
         if ($value === '') {
             return null;
         }
         $evidence = new Evidence($where, $value);
-        if ($field === 'contributors') {
+        if ($field === FieldPath::contributors()) {
             $people = array_map(static fn (Contributor $one): Contributor => new Contributor(Role::Photographer, $one->name), Bylines::contributors($value));
 
             return $people === [] ? null : new Finding($field, $people, $evidence, $confidence);
         }
-        if ($field === 'containers.0.date') {
+        if ($field === ContainerField::Date->at()) {
             $date = PartialDate::parse((string) preg_replace('/^(\d{4}):(\d{2}):(\d{2}).*$/', '$1-$2-$3', $value));
 
             return $date->isDate() ? new Finding($field, $date->words(), $evidence, $confidence) : null;
@@ -64,7 +69,7 @@ final class ImageFile
         return new Finding($field, $value, $evidence, $confidence);
     }
 
-    /** @return list<array{string, string, string, Confidence}> */
+    /** @return list<array{FieldPath, string, string, Confidence}> */
     private static function xmp(string $bytes): array
     {
         $start = strpos($bytes, '<x:xmpmeta');
@@ -83,14 +88,14 @@ final class ImageFile
         };
 
         return [
-            ['title.main', $text('title') ?: $text('Headline'), self::XMP, Confidence::Stated],
-            ['contributors', $text('creator'), self::XMP, Confidence::Stated],
-            ['containers.0.date', $text('DateCreated'), self::XMP, Confidence::Stated],
-            ['containers.0.publisher', $text('Source'), self::XMP, Confidence::Likely],
+            [FieldPath::title(), $text('title') ?: $text('Headline'), self::XMP, Confidence::Stated],
+            [FieldPath::contributors(), $text('creator'), self::XMP, Confidence::Stated],
+            [ContainerField::Date->at(), $text('DateCreated'), self::XMP, Confidence::Stated],
+            [ContainerField::Publisher->at(), $text('Source'), self::XMP, Confidence::Likely],
         ];
     }
 
-    /** @return list<array{string, string, string, Confidence}> */
+    /** @return list<array{FieldPath, string, string, Confidence}> */
     private static function iptc(string $bytes): array
     {
         // The block of image resources that holds the IPTC record.
@@ -102,13 +107,13 @@ final class ImageFile
         $text = static fn (string $tag): string => mb_scrub((string) ($records[$tag][0] ?? ''));
 
         return [
-            ['title.main', $text('2#005') ?: $text('2#105'), self::IPTC, Confidence::Stated],
-            ['contributors', $text('2#080'), self::IPTC, Confidence::Stated],
-            ['containers.0.date', (string) preg_replace('/^(\d{4})(\d{2})(\d{2})$/', '$1-$2-$3', $text('2#055')), self::IPTC, Confidence::Stated],
+            [FieldPath::title(), $text('2#005') ?: $text('2#105'), self::IPTC, Confidence::Stated],
+            [FieldPath::contributors(), $text('2#080'), self::IPTC, Confidence::Stated],
+            [ContainerField::Date->at(), (string) preg_replace('/^(\d{4})(\d{2})(\d{2})$/', '$1-$2-$3', $text('2#055')), self::IPTC, Confidence::Stated],
         ];
     }
 
-    /** @return list<array{string, string, string, Confidence}> */
+    /** @return list<array{FieldPath, string, string, Confidence}> */
     private static function exif(string $bytes): array
     {
         if (! str_starts_with($bytes, "\xFF\xD8") || ! function_exists('exif_read_data')) {
@@ -125,9 +130,9 @@ final class ImageFile
         $text = static fn (string $key): string => is_array($said) && is_scalar($said[$key] ?? null) ? trim(mb_scrub((string) $said[$key]), "\0 ") : '';
 
         return [
-            ['title.main', $text('ImageDescription'), self::EXIF, Confidence::Likely],
-            ['contributors', $text('Artist'), self::EXIF, Confidence::Likely],
-            ['containers.0.date', $text('DateTimeOriginal'), self::EXIF, Confidence::Likely],
+            [FieldPath::title(), $text('ImageDescription'), self::EXIF, Confidence::Likely],
+            [FieldPath::contributors(), $text('Artist'), self::EXIF, Confidence::Likely],
+            [ContainerField::Date->at(), $text('DateTimeOriginal'), self::EXIF, Confidence::Likely],
         ];
     }
 }

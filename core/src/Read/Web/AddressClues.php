@@ -7,6 +7,8 @@ namespace Bibrel\Core\Read\Web;
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Evidence;
 use Bibrel\Core\Read\Finding;
+use Bibrel\Core\Source\ContainerField;
+use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\PartialDate;
 
 /** What the address itself lets one guess: the site's name, and a date in the path. */
@@ -20,14 +22,14 @@ final class AddressClues implements EvidenceReader
             : '';
 
         $shown = $date !== '' && self::shows($page, $date);
-        $guess = static fn (string $field, string $value, string $where): Finding => new Finding($field, $value, new Evidence($where, $value, isAddress: true), Confidence::Guess);
+        $guess = static fn (FieldPath $field, string $value, string $where): Finding => new Finding($field, $value, new Evidence($where, $value, isAddress: true), Confidence::Guess);
 
         return [
             // Long before the web only a day the page shows as well is one.
             ...($date === '' || ! PartialDate::parse($date)->isDate() || ! $shown && (int) $date < 1990 ? [] : [$shown
-                ? new Finding('containers.0.date', PartialDate::parse($date)->words(), new Evidence('The page shows this day, and the address the year with it.', $date, true), Confidence::Likely)
-                : $guess('containers.0.date', PartialDate::parse($date)->words(), 'Guessed from the address.')]),
-            ...($page->host() === '' ? [] : [$guess('containers.0.title', $page->host(), 'The host in the address; the page does not say what its site is called.')]),
+                ? new Finding(ContainerField::Date->at(), PartialDate::parse($date)->words(), new Evidence('The page shows this day, and the address the year with it.', $date, true), Confidence::Likely)
+                : $guess(ContainerField::Date->at(), PartialDate::parse($date)->words(), 'Guessed from the address.')]),
+            ...($page->host() === '' ? [] : [$guess(ContainerField::Title->at(), $page->host(), 'The host in the address; the page does not say what its site is called.')]),
         ];
     }
 

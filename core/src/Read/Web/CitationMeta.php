@@ -7,6 +7,8 @@ namespace Bibrel\Core\Read\Web;
 use Bibrel\Core\Read\Bylines;
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Finding;
+use Bibrel\Core\Source\ContainerField;
+use Bibrel\Core\Source\FieldPath;
 
 /** The citation_* meta elements that scholarly sites carry. */
 final class CitationMeta implements EvidenceReader
@@ -15,22 +17,22 @@ final class CitationMeta implements EvidenceReader
 
     public function read(Document $page): array
     {
-        $text = static fn (string $field, string ...$names): array => Make::text($field, $page->meta(...$names), self::WHERE, Confidence::Stated);
+        $text = static fn (FieldPath $field, string ...$names): array => Make::text($field, $page->meta(...$names), self::WHERE, Confidence::Stated);
         $authors = $page->metaAll('citation_author') ?: (preg_split('/\s*;\s*/', $page->meta('citation_authors'), -1, PREG_SPLIT_NO_EMPTY) ?: []);
 
         return [
-            ...Make::text('kind', self::kind($page), self::WHERE, Confidence::Stated),
-            ...$text('title.main', 'citation_title'),
+            ...Make::text(FieldPath::kind(), self::kind($page), self::WHERE, Confidence::Stated),
+            ...$text(FieldPath::title(), 'citation_title'),
             ...Make::people(array_map(static fn (string $name) => Bylines::contributor(self::turned($name)), $authors), self::WHERE, Confidence::Stated, implode('; ', $authors)),
             ...Make::date(self::date($page), self::WHERE, Confidence::Stated),
-            ...$text('containers.0.title', 'citation_journal_title', 'citation_inbook_title', 'citation_book_title', 'citation_conference_title'),
+            ...$text(ContainerField::Title->at(), 'citation_journal_title', 'citation_inbook_title', 'citation_book_title', 'citation_conference_title'),
             ...Make::publisher(self::publisher($page), self::WHERE, Confidence::Stated),
-            ...$text('containers.0.volume', 'citation_volume'),
-            ...$text('containers.0.issue', 'citation_issue'),
-            ...Make::text('containers.0.pages', self::pages($page), self::WHERE, Confidence::Stated),
-            ...$text('containers.0.doi', 'citation_doi'),
-            ...Make::text('containers.0.number', str_replace(':', '', $page->meta('citation_technical_report_number', 'citation_patent_number')), self::WHERE, Confidence::Stated),
-            ...$text('isbn', 'citation_isbn'),
+            ...$text(ContainerField::Volume->at(), 'citation_volume'),
+            ...$text(ContainerField::Issue->at(), 'citation_issue'),
+            ...Make::text(ContainerField::Pages->at(), self::pages($page), self::WHERE, Confidence::Stated),
+            ...$text(ContainerField::Doi->at(), 'citation_doi'),
+            ...Make::text(ContainerField::Number->at(), str_replace(':', '', $page->meta('citation_technical_report_number', 'citation_patent_number')), self::WHERE, Confidence::Stated),
+            ...$text(FieldPath::isbn(), 'citation_isbn'),
             ...self::database($page),
         ];
     }
@@ -133,12 +135,12 @@ final class CitationMeta implements EvidenceReader
         }
         $named = $page->meta('citation_dbname', 'citation_database');
         if ($named !== '') {
-            return Make::text('containers.1.title', $named, self::WHERE, Confidence::Stated);
+            return Make::text(ContainerField::Title->at(1), $named, self::WHERE, Confidence::Stated);
         }
         $site = $page->meta('og:site_name');
         foreach ($page->blocks() as $block) {
             if ($site !== '' && $site !== $journal && $site !== $page->meta('citation_publisher') && preg_match('/\b(?:stable (?:link|url)|permalink|accession number|document id)\b/i', $block['text']) === 1) {
-                return Make::text('containers.1.title', $site, 'The site’s name; the page offers a lasting link of its own, as databases do.', Confidence::Likely);
+                return Make::text(ContainerField::Title->at(1), $site, 'The site’s name; the page offers a lasting link of its own, as databases do.', Confidence::Likely);
             }
         }
 

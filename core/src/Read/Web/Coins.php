@@ -6,6 +6,8 @@ namespace Bibrel\Core\Read\Web;
 
 use Bibrel\Core\Read\Bylines;
 use Bibrel\Core\Read\Confidence;
+use Bibrel\Core\Source\ContainerField;
+use Bibrel\Core\Source\FieldPath;
 
 /** A citation record hidden in an empty span (COinS: OpenURL 1.0 in HTML). A page that lists several tells of none. */
 final class Coins implements EvidenceReader
@@ -26,22 +28,22 @@ final class Coins implements EvidenceReader
             $said[urldecode($key)][] = mb_scrub(urldecode($value));
         }
         $one = static fn (string ...$keys): string => (string) current(array_filter(array_map(static fn (string $key): string => $said["rft.{$key}"][0] ?? '', $keys)));
-        $text = static fn (string $field, string $value): array => Make::text($field, $value, self::WHERE, Confidence::Stated);
+        $text = static fn (FieldPath $field, string $value): array => Make::text($field, $value, self::WHERE, Confidence::Stated);
         $names = $said['rft.au'] ?? ($one('aulast') === '' ? [] : [$one('aulast').($one('aufirst', 'auinit') === '' ? '' : ', '.$one('aufirst', 'auinit'))]);
         $pages = $one('spage') !== '' && $one('epage') !== '' ? $one('spage').'-'.$one('epage') : $one('pages', 'spage');
         $kind = self::KINDS[$one('genre')] ?? '';
 
         return [
-            ...$text('kind', $kind),
-            ...$text('title.main', $one('atitle', 'title', 'btitle')),
-            ...$text('containers.0.title', $one('jtitle') ?: ($one('atitle') === '' ? '' : $one('btitle'))),
+            ...$text(FieldPath::kind(), $kind),
+            ...$text(FieldPath::title(), $one('atitle', 'title', 'btitle')),
+            ...$text(ContainerField::Title->at(), $one('jtitle') ?: ($one('atitle') === '' ? '' : $one('btitle'))),
             ...Make::people(array_map(static fn (string $name) => Bylines::contributor($name), $names), self::WHERE, Confidence::Stated, implode('; ', $names)),
             ...Make::date(CitationMeta::dashed($one('date')), self::WHERE, Confidence::Stated),
-            ...$text('containers.0.volume', $one('volume')),
-            ...$text('containers.0.issue', $one('issue')),
-            ...$text('containers.0.pages', $pages),
-            ...$text('containers.0.publisher', $one('pub')),
-            ...$text('isbn', $one('isbn')),
+            ...$text(ContainerField::Volume->at(), $one('volume')),
+            ...$text(ContainerField::Issue->at(), $one('issue')),
+            ...$text(ContainerField::Pages->at(), $pages),
+            ...$text(ContainerField::Publisher->at(), $one('pub')),
+            ...$text(FieldPath::isbn(), $one('isbn')),
         ];
     }
 }

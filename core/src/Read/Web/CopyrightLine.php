@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Read\Web;
 
 use Bibrel\Core\Read\Confidence;
+use Bibrel\Core\Source\ContainerField;
 use Bibrel\Core\Source\Text;
 
 /** The copyright line: whose site it is, and a year that belongs to the whole site and never dates the page. */
@@ -21,8 +22,8 @@ final class CopyrightLine implements EvidenceReader
         $isHost = $owner !== '' && Text::folded($owner) === Text::folded((string) preg_replace('/\.[^.]+$/', '', $page->host()));
 
         return [
-            ...Make::text('containers.0.publisher', $owner, self::WHERE, Confidence::Likely, true),
-            ...Make::text('containers.0.title', $isHost ? $owner : '', 'From the copyright line; the address says the same.', Confidence::Likely, true),
+            ...Make::text(ContainerField::Publisher->at(), $owner, self::WHERE, Confidence::Likely, true),
+            ...Make::text(ContainerField::Title->at(), $isHost ? $owner : '', 'From the copyright line; the address says the same.', Confidence::Likely, true),
         ];
     }
 

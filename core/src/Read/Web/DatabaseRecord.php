@@ -10,6 +10,8 @@ use Bibrel\Core\Read\IssueLine;
 use Bibrel\Core\Read\NameShape;
 use Bibrel\Core\Read\PressNames;
 use Bibrel\Core\Read\SiteTitle;
+use Bibrel\Core\Source\ContainerField;
+use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\Text;
 
@@ -25,7 +27,7 @@ final class DatabaseRecord implements EvidenceReader
 
     private const PERIODICALS = ['journal-article', 'magazine-article', 'newspaper-article'];
 
-    private const PLACES = ['volume' => 'containers.0.volume', 'issue' => 'containers.0.issue', 'pages' => 'containers.0.pages', 'page' => 'containers.0.pages', 'page range' => 'containers.0.pages'];
+    private const PLACES = ['volume' => ContainerField::Volume, 'issue' => ContainerField::Issue, 'pages' => ContainerField::Pages, 'page' => ContainerField::Pages, 'page range' => ContainerField::Pages];
 
     /** How many blocks before and behind the title the line with the issue may stand. */
     private const NEAR = [5, 8];
@@ -41,22 +43,22 @@ final class DatabaseRecord implements EvidenceReader
         }
         $where = $label === '' ? 'From the line near the title that names the issue.' : Labels::where($label);
         $sure = $label === '' ? Confidence::Likely : Confidence::Stated;
-        $text = static fn (string $field, string $value): array => Make::text($field, $value, $where, $sure, true);
+        $text = static fn (FieldPath $field, string $value): array => Make::text($field, $value, $where, $sure, true);
         $findings = [
             ...self::kind($type !== '' ? $type : self::guessed($line, $periodical)),
-            ...Make::text('title.main', self::title($labels), Labels::where('Title'), Confidence::Stated, true),
+            ...Make::text(FieldPath::title(), self::title($labels), Labels::where('Title'), Confidence::Stated, true),
             ...($label === '' ? self::author($page) : []),
-            ...Make::text('containers.0.title', $periodical, $where, Confidence::Stated, true),
-            ...$text('containers.0.volume', $line->volume ?? ''),
-            ...$text('containers.0.issue', $line->issue ?? ''),
-            ...$text('containers.0.pages', $line->pages ?? ''),
+            ...Make::text(ContainerField::Title->at(), $periodical, $where, Confidence::Stated, true),
+            ...$text(ContainerField::Volume->at(), $line->volume ?? ''),
+            ...$text(ContainerField::Issue->at(), $line->issue ?? ''),
+            ...$text(ContainerField::Pages->at(), $line->pages ?? ''),
             ...Make::date($line->date ?? '', $where, $sure, true),
             ...Make::date($labels->value('date', 'publication date', 'publication year'), Labels::where('Date'), Confidence::Likely, true),
             ...Make::publisher($labels->value('published by'), Labels::where('Published by'), Confidence::Stated, true),
             ...self::database($page, $labels, $periodical),
         ];
         foreach (self::PLACES as $name => $field) {
-            $findings = [...$findings, ...Make::text($field, $labels->value($name), Labels::where(mb_convert_case($name, MB_CASE_TITLE)), Confidence::Likely, true)];
+            $findings = [...$findings, ...Make::text($field->at(), $labels->value($name), Labels::where(mb_convert_case($name, MB_CASE_TITLE)), Confidence::Likely, true)];
         }
 
         return $findings;
@@ -84,9 +86,9 @@ final class DatabaseRecord implements EvidenceReader
             $line = IssueLine::parse($text);
             $findings = [
                 ...$findings,
-                ...Make::text('containers.0.volume', $line->volume ?? '', $where, Confidence::Likely, true),
-                ...Make::text('containers.0.issue', $line->issue ?? '', $where, Confidence::Likely, true),
-                ...Make::text('containers.0.pages', preg_match('/^(?:pp\.|pages?)\s*(\d+\s*[-–]\s*\d+)\b/iu', $text, $m) === 1 ? str_replace('–', '-', $m[1]) : ($line->pages ?? ''), $where, Confidence::Likely, true),
+                ...Make::text(ContainerField::Volume->at(), $line->volume ?? '', $where, Confidence::Likely, true),
+                ...Make::text(ContainerField::Issue->at(), $line->issue ?? '', $where, Confidence::Likely, true),
+                ...Make::text(ContainerField::Pages->at(), preg_match('/^(?:pp\.|pages?)\s*(\d+\s*[-–]\s*\d+)\b/iu', $text, $m) === 1 ? str_replace('–', '-', $m[1]) : ($line->pages ?? ''), $where, Confidence::Likely, true),
             ];
         }
 
@@ -111,7 +113,7 @@ final class DatabaseRecord implements EvidenceReader
     /** @return list<Finding> */
     private static function kind(string $kind): array
     {
-        return Make::text('kind', $kind, 'From the way the page describes it.', Confidence::Likely);
+        return Make::text(FieldPath::kind(), $kind, 'From the way the page describes it.', Confidence::Likely);
     }
 
     /** @return ?array{string, ?IssueLine, string} the label, its line, and the periodical it names */
@@ -177,7 +179,7 @@ final class DatabaseRecord implements EvidenceReader
     {
         $named = $labels->value('database');
         if ($named !== '') {
-            return Make::text('containers.1.title', $named, Labels::where('Database'), Confidence::Stated, true);
+            return Make::text(ContainerField::Title->at(1), $named, Labels::where('Database'), Confidence::Stated, true);
         }
         $heading = $page->text($page->heading() ?? $page->first('//h1'));
         $parts = array_values(array_filter(SiteTitle::parts($page->tabName()), static fn (string $part): bool => $heading === '' || mb_stripos($part, $heading) === false));
@@ -188,6 +190,6 @@ final class DatabaseRecord implements EvidenceReader
         // A magazine's own site is no database.
         [$own, $other] = [Text::folded($periodical), Text::folded($site)];
 
-        return $other === '' || str_contains($other, $own) || str_contains($own, $other) ? [] : Make::text('containers.1.title', $site, 'The site’s name; the article itself is from a periodical.', Confidence::Likely);
+        return $other === '' || str_contains($other, $own) || str_contains($own, $other) ? [] : Make::text(ContainerField::Title->at(1), $site, 'The site’s name; the article itself is from a periodical.', Confidence::Likely);
     }
 }

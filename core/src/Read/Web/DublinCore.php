@@ -6,7 +6,9 @@ namespace Bibrel\Core\Read\Web;
 
 use Bibrel\Core\Read\Bylines;
 use Bibrel\Core\Read\Confidence;
+use Bibrel\Core\Source\ContainerField;
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\Role;
 use Bibrel\Core\Source\Text;
@@ -34,15 +36,15 @@ final class DublinCore implements EvidenceReader
         };
 
         return [
-            ...Make::text('kind', $kind, self::WHERE, $stated),
-            ...Make::text('title.main', $page->meta('dc.title', 'dcterms.title'), self::WHERE, $stated),
+            ...Make::text(FieldPath::kind(), $kind, self::WHERE, $stated),
+            ...Make::text(FieldPath::title(), $page->meta('dc.title', 'dcterms.title'), self::WHERE, $stated),
             ...Make::people(array_merge(...array_map(self::people(...), $creators) ?: [[]]), self::WHERE, $stated, implode('; ', $creators)),
             ...Make::people(array_map(static fn (string $name): Contributor => new Contributor(Role::Inventor, Name::parse($name)), $inventors), self::WHERE, $stated, implode('; ', $inventors)),
             ...Make::date(self::withScheme($page, 'dc.date', 'issue')[0] ?? '', self::WHERE, $stated),
             ...Make::date($page->meta('dcterms.issued', 'dc.date.issued', 'dc.date', 'dcterms.date', 'dcterms.created'), self::WHERE, $stated),
             ...Make::publisher($page->meta('dc.publisher', 'dcterms.publisher', 'dc.publisher.corporatename'), self::WHERE, $stated),
-            ...Make::text('containers.0.doi', self::withScheme($page, 'dc.identifier', 'doi')[0] ?? $page->meta('dc.identifier.doi'), self::WHERE, $stated),
-            ...Make::text('language', $page->meta('dc.language', 'dcterms.language'), self::WHERE, $stated),
+            ...Make::text(ContainerField::Doi->at(), self::withScheme($page, 'dc.identifier', 'doi')[0] ?? $page->meta('dc.identifier.doi'), self::WHERE, $stated),
+            ...Make::text(FieldPath::language(), $page->meta('dc.language', 'dcterms.language'), self::WHERE, $stated),
         ];
     }
 

@@ -6,6 +6,7 @@ namespace Bibrel\Core\Read\Web;
 
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\Role;
 
@@ -26,7 +27,7 @@ final class ForumThread implements EvidenceReader
         $name = $page->text($users[0] ?? null);
 
         return [
-            ...Make::text('kind', 'forum-post', 'The address is a forum’s.', Confidence::Likely),
+            ...Make::text(FieldPath::kind(), 'forum-post', 'The address is a forum’s.', Confidence::Likely),
             ...($name === '' || mb_strlen($name) > 40 ? [] : Make::people([new Contributor(Role::Author, Make::online(Name::parse($name)))], 'The first user named in the thread.', Confidence::Likely, $name, true)),
         ];
     }

@@ -7,6 +7,8 @@ namespace Bibrel\Core\Read\Web;
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\SiteTitle;
+use Bibrel\Core\Source\ContainerField;
+use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Text;
 
 /** The heading of the text, the page's title element, and what stands behind or before the bar in it. */
@@ -23,7 +25,7 @@ final class Headline implements EvidenceReader
         $title = $page->text($heading);
         // A number alone is followed by what it is the number of: "INL-88: Marking of hazards".
         if (preg_match('/^(?=\S*\d)[\p{Lu}\d.-]{2,16}$/u', $title) === 1 && preg_match('/^'.preg_quote($title, '/').'\s*[:–—-]\s+\S/u', $tab) === 1) {
-            return [...Make::text('title.main', $tab, 'From the name of the browser tab.', Confidence::Likely)];
+            return [...Make::text(FieldPath::title(), $tab, 'From the name of the browser tab.', Confidence::Likely)];
         }
 
         if ($title === '') {
@@ -34,10 +36,10 @@ final class Headline implements EvidenceReader
         }
 
         return [
-            ...($title === '' ? [] : Make::text('title.main', $title, 'The main heading of the page.', $heading !== null && self::isOfText($page, $heading) ? Confidence::Stated : Confidence::Likely, true)),
-            ...Make::text('title.main', $tab, 'From the name of the browser tab.', Confidence::Likely),
+            ...($title === '' ? [] : Make::text(FieldPath::title(), $title, 'The main heading of the page.', $heading !== null && self::isOfText($page, $heading) ? Confidence::Stated : Confidence::Likely, true)),
+            ...Make::text(FieldPath::title(), $tab, 'From the name of the browser tab.', Confidence::Likely),
             ...self::site($page, $tab, $title),
-            ...($title === '' && $tab === '' ? Make::text('title.main', $page->blocks()[0]['text'] ?? '', 'The first line of the page.', Confidence::Guess, true) : []),
+            ...($title === '' && $tab === '' ? Make::text(FieldPath::title(), $page->blocks()[0]['text'] ?? '', 'The first line of the page.', Confidence::Guess, true) : []),
         ];
     }
 
@@ -80,8 +82,8 @@ final class Headline implements EvidenceReader
         }
 
         return [
-            ...Make::text('title.main', $parts[$at], 'A line of the page that the name of the browser tab says again.', Confidence::Likely, true),
-            ...Make::text('containers.0.title', $at === 0 ? (string) end($parts) : $parts[0], 'Beside the title in the name of the browser tab.', Confidence::Likely),
+            ...Make::text(FieldPath::title(), $parts[$at], 'A line of the page that the name of the browser tab says again.', Confidence::Likely, true),
+            ...Make::text(ContainerField::Title->at(), $at === 0 ? (string) end($parts) : $parts[0], 'Beside the title in the name of the browser tab.', Confidence::Likely),
         ];
     }
 
@@ -124,7 +126,7 @@ final class Headline implements EvidenceReader
     {
         $host = self::named($page, $element);
         if ($host !== '') {
-            return Make::text('containers.0.title', $host, 'In the name of the browser tab; the address says the same.', Confidence::Likely);
+            return Make::text(ContainerField::Title->at(), $host, 'In the name of the browser tab; the address says the same.', Confidence::Likely);
         }
         $beside = SiteTitle::besides($element, $heading);
         if ($beside !== '') {
@@ -134,12 +136,12 @@ final class Headline implements EvidenceReader
             $site = str_ends_with($element, (string) end($parts)) ? (string) end($parts) : $parts[0];
 
             // What goes on in small letters describes the site: "Mereword, the free encyclopedia".
-            return Make::text('containers.0.title', (string) preg_replace('/,\s+(?:the|an?|your|our)\s+\p{Ll}.*$/u', '', $site), 'Beside the title in the name of the browser tab.', Confidence::Likely);
+            return Make::text(ContainerField::Title->at(), (string) preg_replace('/,\s+(?:the|an?|your|our)\s+\p{Ll}.*$/u', '', $site), 'Beside the title in the name of the browser tab.', Confidence::Likely);
         }
         foreach (SiteTitle::parts($element) as $part) {
             foreach (array_slice($page->blocks(), 0, 3) as $block) {
                 if ($block['text'] === $part && $part !== $heading && mb_strtolower($part) !== mb_strtolower($element)) {
-                    return Make::text('containers.0.title', $part, 'From the head of the page and the name of the browser tab.', Confidence::Likely, true);
+                    return Make::text(ContainerField::Title->at(), $part, 'From the head of the page and the name of the browser tab.', Confidence::Likely, true);
                 }
             }
         }
@@ -147,9 +149,9 @@ final class Headline implements EvidenceReader
         $parts = SiteTitle::parts($element);
         $last = (string) end($parts);
         if ($heading !== '' && count($parts) > 1 && ! in_array($last, [$page->meta('dc.title'), $page->meta('og:title')], true) && stripos($last, $heading) === false && stripos($heading, $last) === false && preg_match('/^by\s/i', $last) !== 1 && stripos($element, $heading) !== false) {
-            return Make::text('containers.0.title', $last, 'Behind the title in the name of the browser tab.', Confidence::Likely);
+            return Make::text(ContainerField::Title->at(), $last, 'Behind the title in the name of the browser tab.', Confidence::Likely);
         }
 
-        return $heading === '' && SiteTitle::suffix($element) !== $page->meta('dc.title') ? Make::text('containers.0.title', SiteTitle::suffix($element), 'Perhaps the part behind the bar in the name of the browser tab.', Confidence::Guess) : [];
+        return $heading === '' && SiteTitle::suffix($element) !== $page->meta('dc.title') ? Make::text(ContainerField::Title->at(), SiteTitle::suffix($element), 'Perhaps the part behind the bar in the name of the browser tab.', Confidence::Guess) : [];
     }
 }

@@ -7,6 +7,7 @@ namespace Bibrel\Core\Read\Web;
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\PressNames;
 use Bibrel\Core\Read\SiteTitle;
+use Bibrel\Core\Source\FieldPath;
 
 /** What kind of source a page is, by its metadata for sharing, its address and the way it is built. */
 final class KindClues implements EvidenceReader
@@ -19,7 +20,7 @@ final class KindClues implements EvidenceReader
         $shared = self::SHARED[$page->meta('og:type')] ?? '';
         // The vocabulary for sharing has no word for what is only heard.
         $shared = $shared === 'tv-episode' && $page->matches('/\bpodcast|\.mp3|<audio/i') && ! $page->mentions('<video') ? 'podcast-episode' : $shared;
-        $kind = static fn (string $kind, string $where, Confidence $confidence): array => Make::text('kind', $kind, $where, $confidence);
+        $kind = static fn (string $kind, string $where, Confidence $confidence): array => Make::text(FieldPath::kind(), $kind, $where, $confidence);
 
         return [
             ...$kind(preg_match('~/wiki/(?!(?:File|Image):)[^/]~', $path) === 1 ? 'wiki-entry' : '', 'The address is an entry’s in a wiki.', Confidence::Stated),

@@ -6,9 +6,12 @@ namespace Bibrel\Core\Read\Web;
 
 use Bibrel\Core\Read\Bylines;
 use Bibrel\Core\Read\Confidence;
+use Bibrel\Core\Read\DateOf;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\NameShape;
+use Bibrel\Core\Source\ContainerField;
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Role;
 
 /** Values behind their names, as museums, archives and offices print them: "Artist", "Date made", "Report number: …". */
@@ -19,8 +22,6 @@ final class LabelledLines implements EvidenceReader
     private const MADE = ['date made', 'date created', 'created', 'made', 'date of creation', 'production date', 'taken', 'taken on', 'date taken'];
 
     private const PUBLISHED = ['published', 'date published', 'publication date', 'release date', 'released', 'issued', 'date of publication', 'first published', 'publication year'];
-
-    private const FIELDS = ['report number' => 'containers.0.number', 'report no.' => 'containers.0.number', 'publication number' => 'containers.0.number', 'medium' => 'medium', 'materials' => 'medium', 'medium and support' => 'medium', 'doi' => 'containers.0.doi', 'collection' => 'containers.0.collection', 'isbn' => 'isbn'];
 
     private const TOGETHER = [Role::Interviewee, Role::Interviewer, Role::Director, Role::Host];
 
@@ -38,22 +39,34 @@ final class LabelledLines implements EvidenceReader
                 // Of a thing an archive says what it is, its names are those of its makers.
                 $name === 'names' => $kind === '' ? [] : self::people($kind === 'photograph' ? Role::Photographer : Role::Author, $lines, $where),
                 isset(self::PEOPLE[$name]) => self::people($kind === 'photograph' && $name === 'creator' ? Role::Photographer : self::PEOPLE[$name], $lines, $where),
-                in_array($name, self::MADE, true) => Make::date($value, $where, Confidence::Likely, true, 'made'),
+                in_array($name, self::MADE, true) => Make::date($value, $where, Confidence::Likely, true, DateOf::Making),
                 in_array($name, self::PUBLISHED, true) => Make::date($value, $where, Confidence::Likely, true),
                 $name === 'publisher' => [...Make::publisher($value, $where, Confidence::Likely, true), ...Make::date(preg_match('/(?:,\s*c?|\()([^,()]*(?:, )?\d{4})\)?\.?$/u', $value, $m) === 1 ? $m[1] : '', $where, Confidence::Likely, true)],
                 // "1 photographic print" counts what the library has.
                 $name === 'medium' && preg_match('/^\d/', $value) === 1 => [],
-                isset(self::FIELDS[$name]) => Make::text(self::FIELDS[$name], $value, $where, Confidence::Likely, true),
-                default => [],
+                default => self::field((string) $name) === null ? [] : Make::text(self::field((string) $name), $value, $where, Confidence::Likely, true),
             }];
         }
 
         return [
-            ...Make::text('kind', $kind, 'From the way the page describes it.', Confidence::Likely),
+            ...Make::text(FieldPath::kind(), $kind, 'From the way the page describes it.', Confidence::Likely),
             ...self::together($findings),
-            ...Make::date(in_array($kind, self::DATED, true) ? $labels->value('date') : '', Labels::where('Date'), Confidence::Likely, true, 'made'),
+            ...Make::date(in_array($kind, self::DATED, true) ? $labels->value('date') : '', Labels::where('Date'), Confidence::Likely, true, DateOf::Making),
             ...Make::date($labels->has('director') ? $labels->value('date') : '', Labels::where('Date'), Confidence::Likely, true),
         ];
+    }
+
+    /** Where the value of a label goes as it stands. */
+    private static function field(string $label): ?FieldPath
+    {
+        return match ($label) {
+            'report number', 'report no.', 'publication number' => ContainerField::Number->at(),
+            'medium', 'materials', 'medium and support' => FieldPath::medium(),
+            'doi' => ContainerField::Doi->at(),
+            'collection' => ContainerField::Collection->at(),
+            'isbn' => FieldPath::isbn(),
+            default => null,
+        };
     }
 
     /**
@@ -64,7 +77,7 @@ final class LabelledLines implements EvidenceReader
      */
     private static function together(array $findings): array
     {
-        $isPart = static fn (Finding $one): bool => $one->field === 'contributors' && in_array($one->people()[0]->role, self::TOGETHER, true);
+        $isPart = static fn (Finding $one): bool => $one->field === FieldPath::contributors() && in_array($one->people()[0]->role, self::TOGETHER, true);
         $parts = array_values(array_filter($findings, $isPart));
         if (count($parts) < 2) {
             return $findings;

@@ -9,6 +9,8 @@ use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\Reading;
 use Bibrel\Core\Read\Ris;
 use Bibrel\Core\Read\Unreadable;
+use Bibrel\Core\Source\ContainerField;
+use Bibrel\Core\Source\FieldPath;
 
 /** Documents a page points to that say more of it: its oEmbed answer, its feed, the record it exports. */
 final class LinkedDocuments
@@ -54,7 +56,7 @@ final class LinkedDocuments
             return [];
         }
         $reading = Reading::of($sources[0], 'From the record the page exports (RIS).', Confidence::Likely);
-        $own = ['containers.0.url', 'containers.1.url', 'reached'];
+        $own = [ContainerField::Url->at(), ContainerField::Url->at(1), FieldPath::reached()];
 
         return array_values(array_filter($reading->findings, static fn (Finding $one): bool => ! in_array($one->field, $own, true)));
     }

@@ -7,9 +7,12 @@ namespace Bibrel\Core\Read\Web;
 use Bibrel\Core\Read\Bylines;
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\DateLine;
+use Bibrel\Core\Read\DateOf;
 use Bibrel\Core\Read\Evidence;
 use Bibrel\Core\Read\Finding;
+use Bibrel\Core\Source\ContainerField;
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\Role;
 use Bibrel\Core\Source\Text;
@@ -18,7 +21,7 @@ use Bibrel\Core\Source\Text;
 final class Make
 {
     /** @return list<Finding> */
-    public static function text(string $field, string $value, string $where, Confidence $confidence, bool $visible = false): array
+    public static function text(FieldPath $field, string $value, string $where, Confidence $confidence, bool $visible = false): array
     {
         $value = Text::line($value);
 
@@ -34,19 +37,19 @@ final class Make
     {
         $name = trim((string) preg_replace(['/^[^:]{2,40}\s:\s+/u', '/,\s*c?\d{4}\.?$|\s*\([^()]*\d{4}\)$/u'], '', Text::line($value)), ' ,;:[]');
 
-        return $name === '' ? [] : [new Finding('containers.0.publisher', $name, new Evidence($where, Text::line($value), $visible), $confidence)];
+        return $name === '' ? [] : [new Finding(ContainerField::Publisher->at(), $name, new Evidence($where, Text::line($value), $visible), $confidence)];
     }
 
     /**
      * @param  string  $locale  the page's, as "en-US", which tells whether the day or the month stands first
      * @return list<Finding>
      */
-    public static function date(string $value, string $where, Confidence $confidence, bool $visible = false, string $field = 'containers.0.date', string $locale = ''): array
+    public static function date(string $value, string $where, Confidence $confidence, bool $visible = false, DateOf $of = DateOf::Publication, string $locale = ''): array
     {
         // Libraries write "c2012.", "[2012]", "[1908 June]" and "Date issued: 1911".
         $date = DateLine::parse((string) preg_replace(['/^date [\p{L}]+:\s*(.+)$/iu', '/^\[(.+)\]$/u', '/^©?\s*[cp]?(\d{4})\.?$/u'], '$1', Text::line($value)), $locale);
 
-        return $date->isDate() ? [new Finding($field, $date->words(), new Evidence($where, Text::line($value), $visible), $confidence)] : [];
+        return $date->isDate() ? [new Finding(ContainerField::Date->at(), $date->words(), new Evidence($where, Text::line($value), $visible), $confidence, dateOf: $of)] : [];
     }
 
     /**
@@ -61,7 +64,7 @@ final class Make
         }
         $people = array_values($own);
 
-        return $people === [] ? [] : [new Finding('contributors', $people, new Evidence($where, $text, $visible), $confidence)];
+        return $people === [] ? [] : [new Finding(FieldPath::contributors(), $people, new Evidence($where, $text, $visible), $confidence)];
     }
 
     /** A name as sites for talk show it: one word, or small letters throughout, is a screen name. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Read\Web;
 
 use Bibrel\Core\Read\Confidence;
+use Bibrel\Core\Read\DateOf;
 
 /** The date in a place the page's markup calls one: the nearest to the heading; those of other texts stand further away. */
 final class MarkedDate implements EvidenceReader
@@ -34,7 +35,7 @@ final class MarkedDate implements EvidenceReader
             }
             $changed = preg_match(VisibleDate::CHANGED, $text) === 1 && preg_match('/\b(?:published|posted)\b/iu', $text) !== 1;
             $found = $changed
-                ? Make::date($value, VisibleDate::WHEN_CHANGED, Confidence::Guess, true, 'changed', $page->locale())
+                ? Make::date($value, VisibleDate::WHEN_CHANGED, Confidence::Guess, true, DateOf::Change, $page->locale())
                 : Make::date($value, 'From the date shown on the page.', Confidence::Likely, true, locale: $page->locale());
             $far = $page->distance($text);
             if ($found !== [] && ! $changed && $far <= self::FAR) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Read\Web;
 
 use Bibrel\Core\Read\Confidence;
+use Bibrel\Core\Source\FieldPath;
 
 /** A post marked as h-entry, or hentry in the older spelling (microformats). A page that lists several tells of none. */
 final class Microformats implements EvidenceReader
@@ -30,8 +31,8 @@ final class Microformats implements EvidenceReader
             || $page->meta('og:type') !== 'article' && preg_match(self::HOUSE, CopyrightLine::owner($page)) !== 1;
 
         return [
-            ...Make::text('kind', $isBlog ? 'blog-post' : 'online-article', self::WHERE, Confidence::Likely),
-            ...Make::text('title.main', $page->text($first('p-name', 'entry-title')), self::WHERE, Confidence::Stated, true),
+            ...Make::text(FieldPath::kind(), $isBlog ? 'blog-post' : 'online-article', self::WHERE, Confidence::Likely),
+            ...Make::text(FieldPath::title(), $page->text($first('p-name', 'entry-title')), self::WHERE, Confidence::Stated, true),
             ...Make::byline($page->text($name), self::WHERE, Confidence::Stated, true),
             ...($date === null ? [] : Make::date($date->getAttribute('datetime') ?: $page->text($date), self::WHERE, Confidence::Stated)),
         ];

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Bibrel\Core\Read\Web;
 
 use Bibrel\Core\Read\Confidence;
+use Bibrel\Core\Read\DateOf;
 use Bibrel\Core\Read\Finding;
+use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Role;
 
 /** A work in a collection, known by its material and its number: its maker, its title, and the year it was made. */
@@ -35,9 +37,9 @@ final class MuseumObject implements EvidenceReader
         $isWork = ! $labels->has(...self::OTHERS) && ($material && $number || $maker || $unlabelled !== []);
 
         return [
-            ...Make::text('kind', $isWork ? 'artwork' : '', 'From the way the page describes it.', Confidence::Likely),
-            ...($material && ($maker || $number) ? Make::date($labels->value('date'), Labels::where('Date'), Confidence::Likely, true, 'made') : []),
-            ...($material && $maker ? Make::text('title.main', (string) preg_replace('/^object\s*:\s+/iu', '', $labels->value('title')), Labels::where('Title'), Confidence::Likely, true) : []),
+            ...Make::text(FieldPath::kind(), $isWork ? 'artwork' : '', 'From the way the page describes it.', Confidence::Likely),
+            ...($material && ($maker || $number) ? Make::date($labels->value('date'), Labels::where('Date'), Confidence::Likely, true, DateOf::Making) : []),
+            ...($material && $maker ? Make::text(FieldPath::title(), (string) preg_replace('/^object\s*:\s+/iu', '', $labels->value('title')), Labels::where('Title'), Confidence::Likely, true) : []),
             ...$unlabelled,
         ];
     }
@@ -63,7 +65,7 @@ final class MuseumObject implements EvidenceReader
     {
         foreach (array_slice($page->blocks(), $page->headingBlock() + 1, 4) as $block) {
             if (preg_match('/^(?:(?:c|ca|circa)\.?\s*)?(?:1\d{3}|20\d\d)$/iu', $block['text']) === 1) {
-                return Make::date($block['text'], 'From the line under the headline.', Confidence::Likely, true, 'made');
+                return Make::date($block['text'], 'From the line under the headline.', Confidence::Likely, true, DateOf::Making);
             }
         }
 

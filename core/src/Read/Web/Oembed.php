@@ -6,7 +6,9 @@ namespace Bibrel\Core\Read\Web;
 
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Finding;
+use Bibrel\Core\Source\ContainerField;
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Role;
 
 /** What a page's oEmbed answer says: title, the channel that put it up, the site. */
@@ -25,10 +27,10 @@ final class Oembed
         $people = (new Schema([]))->people(['name' => $text('author_name')], $said['type'] === 'video' ? Role::Uploader : Role::Author);
 
         return [
-            ...Make::text('kind', ['video' => 'online-video', 'photo' => 'photograph'][$said['type']] ?? '', self::WHERE, Confidence::Stated),
-            ...Make::text('title.main', $text('title'), self::WHERE, Confidence::Stated),
+            ...Make::text(FieldPath::kind(), ['video' => 'online-video', 'photo' => 'photograph'][$said['type']] ?? '', self::WHERE, Confidence::Stated),
+            ...Make::text(FieldPath::title(), $text('title'), self::WHERE, Confidence::Stated),
             ...($text('author_name') === '' ? [] : Make::people(array_map(static fn (Contributor $one): Contributor => $one, $people), self::WHERE, Confidence::Likely, $text('author_name'))),
-            ...Make::text('containers.0.title', $text('provider_name'), self::WHERE, Confidence::Stated),
+            ...Make::text(ContainerField::Title->at(), $text('provider_name'), self::WHERE, Confidence::Stated),
         ];
     }
 }

@@ -6,7 +6,10 @@ namespace Bibrel\Core\Read\Web;
 
 use Bibrel\Core\Read\Bylines;
 use Bibrel\Core\Read\Confidence;
+use Bibrel\Core\Read\DateOf;
 use Bibrel\Core\Read\Finding;
+use Bibrel\Core\Source\ContainerField;
+use Bibrel\Core\Source\FieldPath;
 
 /** Open Graph: what a page says of itself for being shared. */
 final class OpenGraph implements EvidenceReader
@@ -19,14 +22,14 @@ final class OpenGraph implements EvidenceReader
         $authors = array_filter($said, static fn (string $author): bool => preg_match('~^https?://~i', $author) !== 1);
 
         return [
-            ...Make::text('title.main', $page->meta('og:title'), self::WHERE, Confidence::Stated),
+            ...Make::text(FieldPath::title(), $page->meta('og:title'), self::WHERE, Confidence::Stated),
             // An address is no name for a site while the page has another.
-            ...Make::text('containers.0.title', (string) preg_replace(['~^([\w-]+\.[a-z]{2,10})/.*$~i', '/\s+\|\s+/u'], ['$1', ', '], $page->meta('og:site_name')), self::WHERE, preg_match('~^(?:https?://|www\.|@)~i', $page->meta('og:site_name')) === 1 || strcasecmp($page->meta('og:site_name'), $page->host()) === 0 && substr_count($page->host(), '.') > 1 ? Confidence::Guess : Confidence::Stated),
+            ...Make::text(ContainerField::Title->at(), (string) preg_replace(['~^([\w-]+\.[a-z]{2,10})/.*$~i', '/\s+\|\s+/u'], ['$1', ', '], $page->meta('og:site_name')), self::WHERE, preg_match('~^(?:https?://|www\.|@)~i', $page->meta('og:site_name')) === 1 || strcasecmp($page->meta('og:site_name'), $page->host()) === 0 && substr_count($page->host(), '.') > 1 ? Confidence::Guess : Confidence::Stated),
             ...Make::people(array_merge(...array_map(Bylines::contributors(...), array_values($authors))), self::WHERE, Confidence::Stated, implode('; ', $authors)),
             ...self::linked($page, array_values(array_diff($said, $authors))),
             ...Make::date($page->meta('article:published_time', 'og:published_time'), self::WHERE, Confidence::Stated),
-            ...Make::date($page->meta('article:modified_time', 'og:updated_time'), 'When the page was last changed, by its metadata. That is not when it was published.', Confidence::Guess, field: 'changed'),
-            ...Make::text('containers.0.publisher', preg_match('~^https?://~i', $page->meta('article:publisher')) === 1 ? '' : $page->meta('article:publisher'), self::WHERE, Confidence::Likely),
+            ...Make::date($page->meta('article:modified_time', 'og:updated_time'), 'When the page was last changed, by its metadata. That is not when it was published.', Confidence::Guess, of: DateOf::Change),
+            ...Make::text(ContainerField::Publisher->at(), preg_match('~^https?://~i', $page->meta('article:publisher')) === 1 ? '' : $page->meta('article:publisher'), self::WHERE, Confidence::Likely),
         ];
     }
 

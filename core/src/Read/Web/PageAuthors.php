@@ -10,8 +10,8 @@ use Bibrel\Core\Read\NameShape;
 use Bibrel\Core\Read\PressNames;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Name;
+use Bibrel\Core\Source\Publishers;
 use Bibrel\Core\Source\Role;
-use Bibrel\Core\Style\Publishers;
 
 /** Who wrote a page, where its data, its byline and its site disagree. */
 final class PageAuthors

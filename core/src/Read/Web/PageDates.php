@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Bibrel\Core\Read\Web;
 
 use Bibrel\Core\Read\Confidence;
+use Bibrel\Core\Read\DateOf;
 use Bibrel\Core\Read\Evidence;
 use Bibrel\Core\Read\Finding;
+use Bibrel\Core\Source\ContainerField;
 
 /** Which of a page's dates dates the source: when it was published, made or last changed, by its kind. */
 final class PageDates
@@ -17,15 +19,15 @@ final class PageDates
      * A picture is dated by the day it was made, and the day it was put up is offered beside it. What anybody may change is
      * dated by its last change, not by when somebody began it; anything else is not.
      *
-     * @param  array<string, list<Finding>>  $found  by field; clues tell days of making as `made`, of a change as `changed`
-     * @return array<string, list<Finding>> with `containers.0.date` alone
+     * @param  array<string, list<Finding>>  $found  by field
+     * @return array<string, list<Finding>> with the one that dates the source first
      */
     public static function resolve(array $found, string $kind): array
     {
-        $as = static fn (string $field): array => array_map(static fn (Finding $one): Finding => new Finding('containers.0.date', $one->value, $one->evidence, $one->confidence), $found[$field] ?? []);
-        [$dates, $made, $changed] = [$found['containers.0.date'] ?? [], $as('made'), $as('changed')];
-        unset($found['made'], $found['changed']);
-        $found['containers.0.date'] = match (true) {
+        $dated = $found[ContainerField::Date->at()->key] ?? [];
+        $of = static fn (DateOf $of): array => array_values(array_filter($dated, static fn (Finding $one): bool => $one->dateOf === $of));
+        [$dates, $made, $changed] = [$of(DateOf::Publication), $of(DateOf::Making), $of(DateOf::Change)];
+        $found[ContainerField::Date->at()->key] = match (true) {
             $kind === 'wiki-entry' => [...array_map(self::lastChange(...), $changed), ...array_map(self::begun(...), [...$dates, ...$made])],
             $made !== [] && in_array($kind, self::PICTURES, true) => [...$made, ...array_map(self::putUp(...), $dates), ...$changed],
             default => [...$dates, ...$made, ...$changed],

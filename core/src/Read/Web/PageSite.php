@@ -7,6 +7,7 @@ namespace Bibrel\Core\Read\Web;
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Evidence;
 use Bibrel\Core\Read\Finding;
+use Bibrel\Core\Source\ContainerField;
 use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Text;
@@ -58,7 +59,7 @@ final class PageSite
         }
         $stated = array_filter($publishers, static fn (Finding $one): bool => $one->confidence === Confidence::Stated);
 
-        return [...array_map(static fn (Finding $one): Finding => new Finding('containers.0.title', $one->value, $one->evidence, Confidence::Likely), array_values($stated)), ...$names];
+        return [...array_map(static fn (Finding $one): Finding => new Finding(ContainerField::Title->at(), $one->value, $one->evidence, Confidence::Likely), array_values($stated)), ...$names];
     }
 
     /**
@@ -70,20 +71,20 @@ final class PageSite
      */
     public static function around(array $found, Document $page, string $kind): array
     {
-        $names = $found['containers.0.title'] ?? [];
-        $isWhole = Kinds::all()->get($kind)->fieldAt('containers.0.title') === null;
+        $names = $found[ContainerField::Title->at()->key] ?? [];
+        $isWhole = Kinds::all()->get($kind)->fieldAt(ContainerField::Title->at()) === null;
         $site = Text::folded($page->meta('og:site_name'));
-        $isShown = $isWhole || ($found['containers.1.title'] ?? []) !== [] || in_array($kind, self::PARTS, true) && $site !== '' && $names !== [] && Text::folded($names[0]->text()) !== $site && $names[0]->confidence === Confidence::Stated;
+        $isShown = $isWhole || ($found[ContainerField::Title->at(1)->key] ?? []) !== [] || in_array($kind, self::PARTS, true) && $site !== '' && $names !== [] && Text::folded($names[0]->text()) !== $site && $names[0]->confidence === Confidence::Stated;
         if ($isShown) {
-            $found['containers.0.publisher'] = array_map(static fn (Finding $one): Finding => $one->evidence->where === CopyrightLine::WHERE ? $one->withConfidence(Confidence::Guess) : $one, $found['containers.0.publisher'] ?? []);
+            $found[ContainerField::Publisher->at()->key] = array_map(static fn (Finding $one): Finding => $one->evidence->where === CopyrightLine::WHERE ? $one->withConfidence(Confidence::Guess) : $one, $found[ContainerField::Publisher->at()->key] ?? []);
         }
         if ($isWhole) {
-            $found['containers.0.title'] = [];
+            $found[ContainerField::Title->at()->key] = [];
             if (in_array($kind, self::ISSUED, true)) {
-                $found['containers.0.publisher'] = [...$found['containers.0.publisher'] ?? [], ...array_map(static fn (Finding $one): Finding => new Finding('containers.0.publisher', $one->value, new Evidence('The site it is published on.', $one->evidence->text, $one->evidence->visible), $one->confidence === Confidence::Guess ? Confidence::Guess : Confidence::Likely), $names)];
+                $found[ContainerField::Publisher->at()->key] = [...$found[ContainerField::Publisher->at()->key] ?? [], ...array_map(static fn (Finding $one): Finding => new Finding(ContainerField::Publisher->at(), $one->value, new Evidence('The site it is published on.', $one->evidence->text, $one->evidence->visible), $one->confidence === Confidence::Guess ? Confidence::Guess : Confidence::Likely), $names)];
             }
-            foreach (Kinds::all()->get($kind)->fieldAt('containers.1.title') === null ? [] : $names as $one) {
-                $found['containers.1.title'][] = new Finding('containers.1.title', $one->value, new Evidence('The site the page stands on. It belongs into the entry if it is where you got at the work itself.', $one->evidence->text, $one->evidence->visible), Confidence::Guess);
+            foreach (Kinds::all()->get($kind)->fieldAt(ContainerField::Title->at(1)) === null ? [] : $names as $one) {
+                $found[ContainerField::Title->at(1)->key][] = new Finding(ContainerField::Title->at(1), $one->value, new Evidence('The site the page stands on. It belongs into the entry if it is where you got at the work itself.', $one->evidence->text, $one->evidence->visible), Confidence::Guess);
             }
         }
 

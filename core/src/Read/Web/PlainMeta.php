@@ -8,6 +8,8 @@ use Bibrel\Core\Read\Bylines;
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\SiteTitle;
+use Bibrel\Core\Source\ContainerField;
+use Bibrel\Core\Source\FieldPath;
 
 /** The plain meta and link elements of a page's head, which sites and their tools name each in their own way. */
 final class PlainMeta implements EvidenceReader
@@ -23,14 +25,14 @@ final class PlainMeta implements EvidenceReader
     public function read(Document $page): array
     {
         return [
-            ...Make::text('containers.0.publisher', $page->meta('publisher'), self::WHERE, Confidence::Stated),
+            ...Make::text(ContainerField::Publisher->at(), $page->meta('publisher'), self::WHERE, Confidence::Stated),
             ...self::authors($page),
             ...self::published($page),
-            ...Make::text('containers.0.title', SiteTitle::parts($page->meta('application-name'))[0] ?? '', self::WHERE, Confidence::Likely),
+            ...Make::text(ContainerField::Title->at(), SiteTitle::parts($page->meta('application-name'))[0] ?? '', self::WHERE, Confidence::Likely),
             ...self::feed($page),
-            ...Make::text('title.main', $page->meta('title'), self::WHERE, Confidence::Likely),
+            ...Make::text(FieldPath::title(), $page->meta('title'), self::WHERE, Confidence::Likely),
             ...Make::byline(self::labelled($page, '/^(?:written )?by$|^author/i'), self::WHERE, Confidence::Likely),
-            ...Make::text('language', $page->language(), 'The language the page says it is in.', Confidence::Likely),
+            ...Make::text(FieldPath::language(), $page->language(), 'The language the page says it is in.', Confidence::Likely),
         ];
     }
 
@@ -43,7 +45,7 @@ final class PlainMeta implements EvidenceReader
     {
         $title = $page->mentions('application/rss+xml') ? ($page->first('//link[@type="application/rss+xml" and @title]')?->getAttribute('title') ?? '') : '';
 
-        return Make::text('containers.0.title', preg_match('/^(.{2,60}?)\s+[»›>|–—-]+\s+(?:RSS )?(?:Feed|RSS)$/iu', $title, $m) === 1 ? $m[1] : '', 'The name of the site’s feed.', Confidence::Likely);
+        return Make::text(ContainerField::Title->at(), preg_match('/^(.{2,60}?)\s+[»›>|–—-]+\s+(?:RSS )?(?:Feed|RSS)$/iu', $title, $m) === 1 ? $m[1] : '', 'The name of the site’s feed.', Confidence::Likely);
     }
 
     /** @return list<Finding> */

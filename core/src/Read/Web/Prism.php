@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Bibrel\Core\Read\Web;
 
 use Bibrel\Core\Read\Confidence;
+use Bibrel\Core\Source\ContainerField;
+use Bibrel\Core\Source\FieldPath;
 
 /** The prism.* meta elements some publishers carry beside Dublin Core (PRISM Basic Metadata). */
 final class Prism implements EvidenceReader
@@ -13,20 +15,20 @@ final class Prism implements EvidenceReader
 
     public function read(Document $page): array
     {
-        $text = static fn (string $field, string ...$names): array => Make::text($field, $page->meta(...$names), self::WHERE, Confidence::Stated);
+        $text = static fn (FieldPath $field, string ...$names): array => Make::text($field, $page->meta(...$names), self::WHERE, Confidence::Stated);
         $first = $page->meta('prism.startingpage');
         $last = $page->meta('prism.endingpage');
         $doi = preg_match('~(10\.\d{4,9}/\S+)~', $page->meta('prism.doi', 'dc.identifier'), $m) === 1 ? $m[1] : '';
 
         return [
-            ...Make::text('kind', $page->meta('prism.publicationname') !== '' && $page->meta('prism.volume', 'prism.number') !== '' ? 'journal-article' : '', self::WHERE, Confidence::Stated),
-            ...$text('containers.0.title', 'prism.publicationname'),
-            ...$text('containers.0.volume', 'prism.volume'),
-            ...$text('containers.0.issue', 'prism.number', 'prism.issueidentifier'),
-            ...Make::text('containers.0.pages', $first !== '' && $last !== '' && $first !== $last ? "{$first}-{$last}" : $first, self::WHERE, Confidence::Stated),
-            ...Make::text('containers.0.doi', $doi, self::WHERE, Confidence::Stated),
+            ...Make::text(FieldPath::kind(), $page->meta('prism.publicationname') !== '' && $page->meta('prism.volume', 'prism.number') !== '' ? 'journal-article' : '', self::WHERE, Confidence::Stated),
+            ...$text(ContainerField::Title->at(), 'prism.publicationname'),
+            ...$text(ContainerField::Volume->at(), 'prism.volume'),
+            ...$text(ContainerField::Issue->at(), 'prism.number', 'prism.issueidentifier'),
+            ...Make::text(ContainerField::Pages->at(), $first !== '' && $last !== '' && $first !== $last ? "{$first}-{$last}" : $first, self::WHERE, Confidence::Stated),
+            ...Make::text(ContainerField::Doi->at(), $doi, self::WHERE, Confidence::Stated),
             ...Make::date(CitationMeta::dashed($page->meta('prism.publicationdate', 'prism.coverdate')), self::WHERE, Confidence::Stated),
-            ...$text('isbn', 'prism.isbn'),
+            ...$text(FieldPath::isbn(), 'prism.isbn'),
         ];
     }
 }

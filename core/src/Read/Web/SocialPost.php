@@ -7,6 +7,7 @@ namespace Bibrel\Core\Read\Web;
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\Role;
 
@@ -33,8 +34,8 @@ final class SocialPost implements EvidenceReader
         $person = Name::parse($shown);
 
         return [
-            ...Make::text('kind', 'social-post', self::WHERE, Confidence::Stated),
-            ...Make::text('title.main', trim($page->meta('og:description', 'description'), '“”"'), 'The words of the post, from the page’s metadata.', Confidence::Stated),
+            ...Make::text(FieldPath::kind(), 'social-post', self::WHERE, Confidence::Stated),
+            ...Make::text(FieldPath::title(), trim($page->meta('og:description', 'description'), '“”"'), 'The words of the post, from the page’s metadata.', Confidence::Stated),
             ...Make::people([new Contributor(Role::Author, $real ?? Name::screen($handle, $person->given, $person->surname()))], self::WHERE, Confidence::Stated, $m[0]),
         ];
     }
@@ -59,8 +60,8 @@ final class SocialPost implements EvidenceReader
         };
 
         return [
-            ...Make::text('kind', 'social-post', self::WHERE, Confidence::Stated),
-            ...Make::text('title.main', $m[3], 'The words of the post, from the page’s metadata.', Confidence::Stated),
+            ...Make::text(FieldPath::kind(), 'social-post', self::WHERE, Confidence::Stated),
+            ...Make::text(FieldPath::title(), $m[3], 'The words of the post, from the page’s metadata.', Confidence::Stated),
             ...Make::people([new Contributor(Role::Author, $author)], self::WHERE, Confidence::Stated, $m[1]),
             ...Make::date($more[2] ?? '', self::WHERE, Confidence::Stated),
         ];

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Bibrel\Core\Read\Web;
 
 use Bibrel\Core\Read\Confidence;
+use Bibrel\Core\Read\DateOf;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\SiteTitle;
+use Bibrel\Core\Source\ContainerField;
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Role;
 
 /** What a page's structured data says of the thing the page is about: JSON-LD, microdata or RDFa Lite. */
@@ -37,7 +40,7 @@ final class StructuredData implements EvidenceReader
                 if (Schema::isType($object, ['WebSite'])) {
                     // Some sites give every page's name here.
                     $parts = SiteTitle::parts($schema->name($object));
-                    $findings = [...$findings, ...Make::text('containers.0.title', (string) end($parts), self::WHERE, Confidence::Stated)];
+                    $findings = [...$findings, ...Make::text(ContainerField::Title->at(), (string) end($parts), self::WHERE, Confidence::Stated)];
                 }
             }
             $about = $schema->about();
@@ -58,24 +61,24 @@ final class StructuredData implements EvidenceReader
         $stated = Confidence::Stated;
         $kind = Schema::kind($about);
         $text = static fn (string $property): string => Schema::text($about[$property] ?? '');
-        $one = static fn (string $field, string $value): array => Make::text($field, $value, self::WHERE, $stated);
+        $one = static fn (FieldPath $field, string $value): array => Make::text($field, $value, self::WHERE, $stated);
 
         return [
-            ...($kind === '' ? [] : $one('kind', $kind)),
-            ...$one('title.main', $text('headline')),
-            ...$one('title.main', $text('name')),
+            ...($kind === '' ? [] : $one(FieldPath::kind(), $kind)),
+            ...$one(FieldPath::title(), $text('headline')),
+            ...$one(FieldPath::title(), $text('name')),
             ...self::people($about, $schema, $kind),
             ...self::dates($about, $schema, $kind),
             ...self::container($about, $schema),
             ...Make::publisher($schema->name($about['publisher'] ?? $about['productionCompany'] ?? $about['sourceOrganization'] ?? ''), self::WHERE, $stated),
-            ...$one('containers.0.version', in_array($kind, ['data-set', 'software', 'app'], true) ? ($text('version') ?: $text('softwareVersion')) : ''),
-            ...$one('containers.0.edition', $text('bookEdition')),
-            ...$one('containers.0.number', $text('reportNumber')),
-            ...$one('containers.0.episode', $text('episodeNumber')),
-            ...$one('medium', in_array($kind, self::MADE, true) ? $text('artMedium') : ''),
-            ...$one('isbn', $text('isbn')),
+            ...$one(ContainerField::Version->at(), in_array($kind, ['data-set', 'software', 'app'], true) ? ($text('version') ?: $text('softwareVersion')) : ''),
+            ...$one(ContainerField::Edition->at(), $text('bookEdition')),
+            ...$one(ContainerField::Number->at(), $text('reportNumber')),
+            ...$one(ContainerField::Episode->at(), $text('episodeNumber')),
+            ...$one(FieldPath::medium(), in_array($kind, self::MADE, true) ? $text('artMedium') : ''),
+            ...$one(FieldPath::isbn(), $text('isbn')),
             ...self::doi($about),
-            ...$one('language', self::language($text('inLanguage'))),
+            ...$one(FieldPath::language(), self::language($text('inLanguage'))),
         ];
     }
 
@@ -128,7 +131,7 @@ final class StructuredData implements EvidenceReader
             ...Make::date($made ? $at('dateCreated') : '', 'When it was made, by the page’s structured data.', Confidence::Stated),
             ...Make::date($posted, $made ? 'When it was put up, by the page’s structured data.' : self::WHERE, $made ? Confidence::Likely : Confidence::Stated),
             ...Make::date($posted === '' && ! $made ? $at('dateCreated') : '', self::WHERE, Confidence::Stated),
-            ...Make::date($at('dateModified'), 'When the page was last changed, by its own data. That is not when it was published.', Confidence::Guess, field: 'changed'),
+            ...Make::date($at('dateModified'), 'When the page was last changed, by its own data. That is not when it was published.', Confidence::Guess, of: DateOf::Change),
         ];
     }
 
@@ -141,26 +144,26 @@ final class StructuredData implements EvidenceReader
     private static function container(array $about, Schema $schema): array
     {
         $findings = [];
-        $one = static fn (string $field, string $value): array => Make::text($field, $value, self::WHERE, Confidence::Stated);
+        $one = static fn (FieldPath $field, string $value): array => Make::text($field, $value, self::WHERE, Confidence::Stated);
         foreach (['partOfSeries', 'inDefinedTermSet', 'inAlbum'] as $property) {
-            $findings = [...$findings, ...$one('containers.0.title', $schema->name($about[$property] ?? ''))];
+            $findings = [...$findings, ...$one(ContainerField::Title->at(), $schema->name($about[$property] ?? ''))];
         }
         $season = $schema->object($about['partOfSeason'] ?? []);
-        $findings = [...$findings, ...$one('containers.0.season', Schema::text($season['seasonNumber'] ?? $season['position'] ?? ''))];
+        $findings = [...$findings, ...$one(ContainerField::Season->at(), Schema::text($season['seasonNumber'] ?? $season['position'] ?? ''))];
         $part = $schema->object($about['isPartOf'] ?? []);
         for ($depth = 0; $part !== [] && $depth < 4; $depth++) {
             $findings = [
                 ...$findings,
-                ...$one('containers.0.issue', Schema::text($part['issueNumber'] ?? '')),
-                ...$one('containers.0.volume', Schema::text($part['volumeNumber'] ?? '')),
-                ...(Schema::isType($part, ['WebSite', 'Blog', 'Periodical', 'Newspaper', 'Book', 'PodcastSeries', 'TVSeries']) ? $one('containers.0.title', $schema->name($part)) : []),
+                ...$one(ContainerField::Issue->at(), Schema::text($part['issueNumber'] ?? '')),
+                ...$one(ContainerField::Volume->at(), Schema::text($part['volumeNumber'] ?? '')),
+                ...(Schema::isType($part, ['WebSite', 'Blog', 'Periodical', 'Newspaper', 'Book', 'PodcastSeries', 'TVSeries']) ? $one(ContainerField::Title->at(), $schema->name($part)) : []),
             ];
             $part = $schema->object($part['isPartOf'] ?? []);
         }
         $first = Schema::text($about['pageStart'] ?? '');
         $last = Schema::text($about['pageEnd'] ?? '');
 
-        return [...$findings, ...$one('containers.0.pages', $first !== '' && $last !== '' ? "{$first}-{$last}" : ($first ?: Schema::text($about['pagination'] ?? '')))];
+        return [...$findings, ...$one(ContainerField::Pages->at(), $first !== '' && $last !== '' ? "{$first}-{$last}" : ($first ?: Schema::text($about['pagination'] ?? '')))];
     }
 
     /**
@@ -173,7 +176,7 @@ final class StructuredData implements EvidenceReader
             foreach ((array) ($about[$property] ?? []) as $value) {
                 $value = is_array($value) ? ($value['value'] ?? '') : $value;
                 if (is_string($value) && preg_match('~(?:^|doi\.org/|doi:\s?)(10\.\d{4,9}/\S+)$~i', $value, $m) === 1) {
-                    return Make::text('containers.0.doi', $m[1], self::WHERE, Confidence::Stated);
+                    return Make::text(ContainerField::Doi->at(), $m[1], self::WHERE, Confidence::Stated);
                 }
             }
         }

@@ -7,6 +7,8 @@ namespace Bibrel\Core\Read\Web;
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Evidence;
 use Bibrel\Core\Read\Finding;
+use Bibrel\Core\Source\ContainerField;
+use Bibrel\Core\Source\FieldPath;
 
 /** What shops and players add to a work's title and date, which is no part of them: a binding, an episode's number. */
 final class TitleAdditions
@@ -42,14 +44,14 @@ final class TitleAdditions
     private static function ofBook(array $found): array
     {
         // A shop's tab has the ISBN and the author as well.
-        $titles = array_filter($found['title.main'] ?? [], static fn (Finding $one): bool => preg_match('/(?<!\d)97[89]-?\d/', $one->text()) !== 1);
-        $found['title.main'] = $titles === [] ? $found['title.main'] ?? [] : array_values($titles);
-        $cut = static fn (string $field, string ...$patterns): array => array_map(
+        $titles = array_filter($found[FieldPath::title()->key] ?? [], static fn (Finding $one): bool => preg_match('/(?<!\d)97[89]-?\d/', $one->text()) !== 1);
+        $found[FieldPath::title()->key] = $titles === [] ? $found[FieldPath::title()->key] ?? [] : array_values($titles);
+        $cut = static fn (FieldPath $field, string ...$patterns): array => array_map(
             static fn (Finding $one): Finding => self::without($one, (string) preg_replace($patterns, '', $one->text())),
-            $found[$field] ?? [],
+            $found[$field->key] ?? [],
         );
 
-        return [...$found, 'title.main' => $cut('title.main', ...[...self::BINDING, self::DEVICE]), 'containers.0.date' => $cut('containers.0.date', '/^1 January (?=\d{4}$)/')];
+        return [...$found, FieldPath::title()->key => $cut(FieldPath::title(), ...[...self::BINDING, self::DEVICE]), ContainerField::Date->at()->key => $cut(ContainerField::Date->at(), '/^1 January (?=\d{4}$)/')];
     }
 
     /** The finding with what is left of its text, and what was taken off told in its evidence. */
@@ -73,14 +75,14 @@ final class TitleAdditions
     private static function ofEpisode(array $found): array
     {
         $titles = [];
-        foreach ($found['title.main'] ?? [] as $title) {
+        foreach ($found[FieldPath::title()->key] ?? [] as $title) {
             if (preg_match('/^(?:ep(?:isode)?\.?\s*|#|(?!(?:1\d|20)\d\d\D))(\d{1,4})\s*[:–—.|-]\s+(.+)$/iu', $title->text(), $m) === 1) {
-                $title = new Finding('title.main', $m[2], $title->evidence, $title->confidence);
-                $found['containers.0.episode'][] = new Finding('containers.0.episode', $m[1], new Evidence('Before the title.', $title->evidence->text, $title->evidence->visible), Confidence::Likely);
+                $title = new Finding(FieldPath::title(), $m[2], $title->evidence, $title->confidence);
+                $found[ContainerField::Episode->at()->key][] = new Finding(ContainerField::Episode->at(), $m[1], new Evidence('Before the title.', $title->evidence->text, $title->evidence->visible), Confidence::Likely);
             }
             $titles[] = $title;
         }
-        $found['title.main'] = $titles;
+        $found[FieldPath::title()->key] = $titles;
 
         return $found;
     }

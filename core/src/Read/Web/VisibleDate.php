@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Bibrel\Core\Read\Web;
 
 use Bibrel\Core\Read\Confidence;
+use Bibrel\Core\Read\DateOf;
 use Bibrel\Core\Read\Evidence;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\MonthNames;
+use Bibrel\Core\Source\ContainerField;
 
 /** Dates a reader can see: time elements, and lines near the headline that say when. */
 final class VisibleDate implements EvidenceReader
@@ -41,7 +43,7 @@ final class VisibleDate implements EvidenceReader
                 || $hasPublished && preg_match('/(?:^|\s)updated(?:\s|$)/', $time->getAttribute('class')) === 1 && ! str_contains($time->getAttribute('class'), 'published');
             $value = $time->getAttribute('datetime') ?: $page->text($time);
             $found = $changed
-                ? Make::date($value, self::WHEN_CHANGED, Confidence::Guess, field: 'changed')
+                ? Make::date($value, self::WHEN_CHANGED, Confidence::Guess, of: DateOf::Change)
                 : Make::date($value, 'From the date shown on the page.', Confidence::Likely);
             foreach ($found as $finding) {
                 $findings[] = new Finding($finding->field, $finding->value, new Evidence($finding->evidence->where, $page->text($time), true), $finding->confidence);
@@ -89,7 +91,7 @@ final class VisibleDate implements EvidenceReader
         }
         foreach (array_slice($blocks, max(0, $heading - 3), 6) as $block) {
             if (preg_match('/^(?:vol(?:ume)?\.? \d+,? )?(?:issue|no\.?|number) (\d+),? ((?:spring|summer|autumn|fall|winter|'.MonthNames::PATTERN.') \d{4})$/iu', $block['text'], $m) === 1) {
-                $findings = [...$findings, ...Make::date($m[2], 'From the line that names the issue.', Confidence::Likely, true, locale: $locale), ...Make::text('containers.0.issue', $m[1], 'From the line that names the issue.', Confidence::Likely, true)];
+                $findings = [...$findings, ...Make::date($m[2], 'From the line that names the issue.', Confidence::Likely, true, locale: $locale), ...Make::text(ContainerField::Issue->at(), $m[1], 'From the line that names the issue.', Confidence::Likely, true)];
             }
         }
         foreach ($blocks as $i => $block) {
@@ -110,7 +112,7 @@ final class VisibleDate implements EvidenceReader
                     continue;
                 }
                 $findings = [...$findings, ...match (true) {
-                    $changed => Make::date($m[2], self::WHEN_CHANGED, Confidence::Guess, true, 'changed', $locale),
+                    $changed => Make::date($m[2], self::WHEN_CHANGED, Confidence::Guess, true, DateOf::Change, $locale),
                     $m[1] === '' && ! $near => Make::date($m[2], 'From the end of the text.', Confidence::Likely, true, locale: $locale),
                     default => Make::date($m[2], $near ? 'From the line under the headline.' : 'From a line on the page that says so.', Confidence::Likely, true, locale: $locale),
                 }];

@@ -8,9 +8,13 @@ use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Evidence;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\Reading;
-use Bibrel\Core\Read\Remark;
+use Bibrel\Core\Source\ContainerField;
+use Bibrel\Core\Source\Dismissal;
+use Bibrel\Core\Source\FieldPath;
+use Bibrel\Core\Source\Fix;
+use Bibrel\Core\Source\Issue;
 use Bibrel\Core\Source\Name;
-use Bibrel\Core\Style\Publishers;
+use Bibrel\Core\Source\Publishers;
 
 /**
  * Reads a web page into findings.
@@ -33,40 +37,40 @@ final class WebPage
         $found = [];
         foreach (self::readers() as $reader) {
             foreach ($reader->read($page) as $finding) {
-                $found[$finding->field][] = $finding;
+                $found[$finding->field->key][] = $finding;
             }
         }
         foreach ($more as $finding) {
-            $found[$finding->field][] = $finding;
+            $found[$finding->field->key][] = $finding;
         }
-        $kinds = self::kinds($found['kind'] ?? []) ?? self::datedText($page, $found['containers.0.date'] ?? []);
+        $kinds = self::kinds($found[FieldPath::kind()->key] ?? []) ?? self::datedText($page, $found[ContainerField::Date->at()->key] ?? []);
         $kind = $kinds === null ? 'web-page' : $kinds->text();
         $found = TitleAdditions::removed(PageDates::resolve($found, $kind), $kind);
-        $found['containers.0.title'] = PageSite::resolve($found['containers.0.title'] ?? [], $found['containers.0.publisher'] ?? [], $page, $kind);
+        $found[ContainerField::Title->at()->key] = PageSite::resolve($found[ContainerField::Title->at()->key] ?? [], $found[ContainerField::Publisher->at()->key] ?? [], $page, $kind);
         $found = PageSite::around($found, $page, $kind);
-        $site = self::best($found['containers.0.title']);
-        $siteNames = array_map(static fn (Finding $one): string => $one->text(), $found['containers.0.title']);
-        $found['title.main'] = PageTitles::resolve($found['title.main'] ?? [], [...$siteNames, ...($kind === 'patent' ? array_map(static fn (Finding $one): string => $one->text(), $found['containers.0.number'] ?? []) : [])], array_map(static fn (Finding $one): string => $one->evidence->text, $found['contributors'] ?? []));
+        $site = self::best($found[ContainerField::Title->at()->key]);
+        $siteNames = array_map(static fn (Finding $one): string => $one->text(), $found[ContainerField::Title->at()->key]);
+        $found[FieldPath::title()->key] = PageTitles::resolve($found[FieldPath::title()->key] ?? [], [...$siteNames, ...($kind === 'patent' ? array_map(static fn (Finding $one): string => $one->text(), $found[ContainerField::Number->at()->key] ?? []) : [])], array_map(static fn (Finding $one): string => $one->evidence->text, $found[FieldPath::contributors()->key] ?? []));
         if ($kind === 'online-reference') {
-            $headings = array_values(array_filter($found['title.main'], static fn (Finding $one): bool => $one->evidence->visible));
-            $found['title.main'] = $headings === [] ? $found['title.main'] : $headings;
+            $headings = array_values(array_filter($found[FieldPath::title()->key], static fn (Finding $one): bool => $one->evidence->visible));
+            $found[FieldPath::title()->key] = $headings === [] ? $found[FieldPath::title()->key] : $headings;
         }
-        $found['contributors'] = PageAuthors::resolve($found['contributors'] ?? [], [...$siteNames, $page->host()], array_map(static fn (Finding $one): string => $one->text(), $found['containers.0.publisher'] ?? []), $kind);
-        unset($found['kind']);
-        $findings = $kinds === null ? [] : ['kind' => $kinds];
-        $authors = self::best($found['contributors']);
-        $found['containers.0.publisher'] = array_values(array_filter($found['containers.0.publisher'] ?? [], static fn (Finding $one): bool => ! self::addsNothing($one, $site, $authors)));
+        $found[FieldPath::contributors()->key] = PageAuthors::resolve($found[FieldPath::contributors()->key] ?? [], [...$siteNames, $page->host()], array_map(static fn (Finding $one): string => $one->text(), $found[ContainerField::Publisher->at()->key] ?? []), $kind);
+        unset($found[FieldPath::kind()->key]);
+        $findings = $kinds === null ? [] : [FieldPath::kind()->key => $kinds];
+        $authors = self::best($found[FieldPath::contributors()->key]);
+        $found[ContainerField::Publisher->at()->key] = array_values(array_filter($found[ContainerField::Publisher->at()->key] ?? [], static fn (Finding $one): bool => ! self::addsNothing($one, $site, $authors)));
         foreach ($found as $field => $candidates) {
             $best = self::best($candidates);
             if ($best !== null) {
                 $findings[$field] = $best;
             }
         }
-        if ($kind === 'online-video' && isset($findings['contributors'])) {
-            $findings['contributors'] = PageAuthors::uploaders($findings['contributors']);
+        if ($kind === 'online-video' && isset($findings[FieldPath::contributors()->key])) {
+            $findings[FieldPath::contributors()->key] = PageAuthors::uploaders($findings[FieldPath::contributors()->key]);
         }
 
-        return new Reading($kind, $url, $findings, self::remarks($page, $findings, $kind), $page->blocks());
+        return new Reading($kind, $url, $findings, self::issues($page, $findings, $kind), $page->blocks());
     }
 
     /** @return list<EvidenceReader> in the order of trust */
@@ -110,7 +114,7 @@ final class WebPage
         }
         $paragraphs = array_filter($page->blocks(), static fn (array $block): bool => $block['tag'] === 'p' && strlen($block['text']) > 100);
 
-        return count($paragraphs) < 3 ? null : new Finding('kind', 'online-article', new Evidence('It is a text with a date of its own.', $dated[0]->evidence->text), Confidence::Likely);
+        return count($paragraphs) < 3 ? null : new Finding(FieldPath::kind(), 'online-article', new Evidence('It is a text with a date of its own.', $dated[0]->evidence->text), Confidence::Likely);
     }
 
     /** A publisher that is the site again, or one person who is the author. */
@@ -153,34 +157,38 @@ final class WebPage
 
     /**
      * @param  array<string, Finding>  $findings
-     * @return list<Remark>
+     * @return list<Issue>
      */
-    private static function remarks(Document $page, array $findings, string $kind): array
+    private static function issues(Document $page, array $findings, string $kind): array
     {
-        $remarks = [];
+        $issues = [];
         $open = self::LISTED[$kind] ?? '';
         if ($open !== '') {
-            $remarks[] = new Remark(Reading::LISTED_ONLY, 'containers.0.url', "This page only tells of {$open} it here? Then the entry gets this address.", $page->url);
+            $issues[] = new Issue(Reading::LISTED_ONLY, ContainerField::Url->at(), "This page only tells of {$open} it here? "
+                .'Then the entry gets this address.', fix: new Fix('Yes, here', $page->url), dismissal: Dismissal::Elsewhere);
         }
-        $date = $findings['containers.0.date'] ?? null;
+        $date = $findings[ContainerField::Date->at()->key] ?? null;
         $year = CopyrightLine::year($page);
         if ($date === null && $year !== '') {
-            $remarks[] = new Remark('copyright-year', 'containers.0.date', "The copyright line says {$year}, but that is the whole site’s. Is this page dated?", $year);
+            $issues[] = new Issue('copyright-year', ContainerField::Date->at(), "The copyright line says {$year}, but that is "
+                .'the whole site’s. Is this page dated?', about: $year, dismissal: Dismissal::HasNone);
         } elseif ($date !== null && $date->confidence === Confidence::Guess) {
-            $remarks[] = new Remark('date-guess', 'containers.0.date', $date->evidence->where.' Does the page give a date of its own?', $date->text());
+            $issues[] = new Issue('date-guess', ContainerField::Date->at(), $date->evidence->where.' Does the page give a date of its '
+                .'own?', about: $date->text(), dismissal: Dismissal::HasNone);
         }
-        $author = $findings['contributors'] ?? null;
+        $author = $findings[FieldPath::contributors()->key] ?? null;
         if ($author === null) {
-            $remarks[] = new Remark('author-missing', 'contributors', match ($kind) {
+            $issues[] = new Issue('author-missing', FieldPath::contributors(), match ($kind) {
                 'artwork' => 'No artist was found. A museum names one beside the work; of many objects none is known.',
                 'photograph', 'illustration' => 'Nobody was found who made the picture. Look at the caption and the line of credits.',
                 'data-set', 'report' => 'No author was found. Look at the cover and at who published it: an office or a group may be the author.',
                 default => 'No author was found. Look under the headline and at the very end of the text.',
-            });
+            }, dismissal: Dismissal::HasNone);
         } elseif ($author->confidence === Confidence::Guess) {
-            $remarks[] = new Remark('author-guess', 'contributors', 'The author is only a guess: '.lcfirst($author->evidence->where));
+            $issues[] = new Issue('author-guess', FieldPath::contributors(), 'The author is only a guess: '
+                .lcfirst($author->evidence->where), dismissal: Dismissal::HasNone);
         }
 
-        return $remarks;
+        return $issues;
     }
 }

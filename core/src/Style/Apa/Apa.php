@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Style\Apa;
 
+use Bibrel\Core\Source\ContainerField;
 use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\Field;
+use Bibrel\Core\Source\FieldPath;
+use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CitationContext;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\EntryContext;
+use Bibrel\Core\Style\RunningHead;
 use Bibrel\Core\Style\SortKey;
 use Bibrel\Core\Style\Style;
 
@@ -18,9 +23,15 @@ final readonly class Apa implements Style
 {
     private const LABELS = [7 => 'APA, 7th edition', 6 => 'APA, 6th edition'];
 
+    private Wording $wording;
+
+    private Names $names;
+
     /** @param  6|7  $edition */
     public function __construct(private int $edition = 7)
     {
+        $this->wording = new Wording;
+        $this->names = new Names($this->wording, $edition === 6 ? 7 : 20);
     }
 
     public function id(): string
@@ -46,20 +57,26 @@ final readonly class Apa implements Style
 
     public function entry(Source $source, CourseRules $course, EntryContext $context): array
     {
-        return (new Entry($source, $course, $context, $this->edition))->runs();
+        return $source->kind->containment === Containment::Law
+            ? (new LawEntry($source, $course, $this->wording))->runs()
+            : (new Entry($source, $course, $context, $this->wording, $this->names, $this->edition))->runs();
     }
 
     public function citation(Source $source, CitationContext $citation, EntryContext $context): array
     {
-        return (new Citation($source, $context, $this->edition))->runs($citation);
+        return (new Citation($source, $context, $this->wording, $this->names, $this->edition))->runs($citation);
+    }
+
+    public function joinsYears(): bool
+    {
+        return true;
     }
 
     public function orderedBy(Source $source): array
     {
-        $leaders = Entry::primaryContributors($source);
         $title = SortKey::title($source->title->full(), $source->language);
         $authors = [];
-        foreach ($leaders as $leader) {
+        foreach (Leaders::of($source) as $leader) {
             array_push($authors, ...SortKey::name($leader->name, true));
         }
         // Undated works come first, those in press last.
@@ -70,7 +87,7 @@ final readonly class Apa implements Style
             default => 'a',
         };
 
-        return $leaders === [] ? [$title, $when] : [...$authors, '', $when, $title];
+        return $authors === [] ? [$title, $when] : [...$authors, '', $when, $title];
     }
 
     public function ordersWordByWord(): bool
@@ -80,9 +97,9 @@ final readonly class Apa implements Style
 
     public function authorKey(Source $source): string
     {
-        $leaders = Entry::primaryContributors($source);
+        $leaders = array_values(array_map(static fn (Contributor $one): array => $one->name->toArray(), Leaders::of($source)));
 
-        return $leaders === [] ? '' : json_encode(array_map(static fn (Contributor $one): array => $one->name->toArray(), array_values($leaders)), JSON_THROW_ON_ERROR);
+        return $leaders === [] ? '' : json_encode($leaders, JSON_THROW_ON_ERROR);
     }
 
     public function lettersYears(): bool
@@ -98,5 +115,34 @@ final readonly class Apa implements Style
     public function headingIsBold(): bool
     {
         return true;
+    }
+
+    public function annotationIndent(): float
+    {
+        return 0.5;
+    }
+
+    public function runningHead(CourseRules $course, string $surname, string $title): RunningHead
+    {
+        return $course->forJournal ? RunningHead::title($title) : new RunningHead;
+    }
+
+    /** The date right after the author, then the others as they come. */
+    public function fields(Kind $kind): array
+    {
+        $first = array_filter([$kind->fieldAt(FieldPath::contributors()), $kind->fieldAt(ContainerField::Date->at())]);
+        $others = array_filter($kind->fields(), static fn (Field $field): bool => ! in_array($field, $first, true));
+
+        return [...array_values($first), ...array_values($others)];
+    }
+
+    public function withoutDate(Source $source): string
+    {
+        return 'Without a date the entry says “n.d.”.';
+    }
+
+    public function choices(): array
+    {
+        return ['accessed', 'addresses', 'heading', 'forJournal'];
     }
 }

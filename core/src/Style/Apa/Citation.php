@@ -4,74 +4,84 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Style\Apa;
 
+use Bibrel\Core\Source\ContainerField;
 use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\NameKind;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Source\Title;
+use Bibrel\Core\Source\TitleFormat;
 use Bibrel\Core\Style\CitationContext;
 use Bibrel\Core\Style\EntryContext;
 use Bibrel\Core\Style\Locator;
 use Bibrel\Core\Style\ShortTitle;
-use Bibrel\Core\Style\TitleFormat;
 use Bibrel\Core\Style\TitleSetter;
 use Bibrel\Core\Text\PageRange;
 use Bibrel\Core\Text\Run;
 use Bibrel\Core\Text\RunBuilder;
 
 /** In-text citations: "(Brook, 2014, p. 15)"; with the name in the sentence, "Brook (2014, p. 15)". */
-final class Citation
+final readonly class Citation
 {
-    private const WORDS = ['page' => 'p.', 'paragraph' => 'para.', 'chapter' => 'Chapter', 'section' => 'Section', 'part' => 'Part', 'volume' => 'Vol.', 'line' => 'line', 'act' => 'Act', 'scene' => 'Scene', 'slide' => 'Slide', 'figure' => 'Figure', 'table' => 'Table', 'time' => '', 'verse' => ''];
-
-    private const SEVERAL = ['page' => 'pp.', 'paragraph' => 'paras.', 'chapter' => 'Chapters', 'section' => 'Sections', 'part' => 'Parts', 'volume' => 'Vols.', 'line' => 'lines', 'slide' => 'Slides', 'figure' => 'Figures', 'table' => 'Tables'];
-
-    public function __construct(private readonly Source $source, private readonly EntryContext $context, private readonly int $edition = 7)
-    {
+    /** @param  6|7  $edition */
+    public function __construct(
+        private Source $source,
+        private EntryContext $context,
+        private Wording $wording,
+        private Names $names,
+        private int $edition = 7,
+    ) {
     }
 
     /** @return list<Run> */
     public function runs(CitationContext $citation): array
     {
-        [$locator, $narrative] = [$citation->locator, $citation->narrative && $citation->quoted === ''];
         if ($this->source->kind->containment === Containment::PersonalCommunication) {
             return $this->personalCommunication($citation->narrative);
         }
-        $who = new RunBuilder;
-        $leaders = array_values(Entry::primaryContributors($this->source));
-        $leaders === [] ? $this->title($who) : $this->authors($who, $leaders, $citation);
-
         $line = new RunBuilder;
-        $short = $citation->first && count($leaders) === 1 ? $leaders[0]->name->abbreviation : '';
         if ($citation->quoted !== '') {
             $this->quoted($line, $citation);
         }
-        if ($narrative) {
-            $line->join($who)->add(' (', 'apa.cite.parentheses');
-            if ($short !== '') {
-                $line->add($short, 'apa.cite.short', 'contributors')->add(', ', 'apa.comma');
-            }
-        } else {
-            $line->add($citation->quoted === '' ? '(' : '', 'apa.cite.parentheses')->join($who);
-            if ($short !== '') {
-                $line->add(" [{$short}]", 'apa.cite.short', 'contributors');
-            }
-            $line->comma('apa.comma')->space('apa.comma');
-        }
+        $this->work($line, $citation, $citation->narrative && $citation->quoted === '');
         $this->date($line);
-        if (! $locator->isNone()) {
-            $line->add(', ', 'apa.comma')->add($this->locator($locator), 'apa.cite.locator');
+        if (! $citation->locator->isNone()) {
+            $line->add(', ', 'apa.comma')->add($this->locator($citation->locator), 'apa.cite.locator');
         }
 
         return $line->add(')', 'apa.cite.parentheses')->runs();
+    }
+
+    /** Author or title, with the abbreviation a group is given at its first mention, up to the date. */
+    private function work(RunBuilder $line, CitationContext $citation, bool $isNarrative): void
+    {
+        $leaders = array_values(Leaders::of($this->source));
+        $short = count($leaders) === 1 ? $leaders[0]->name->abbreviation : '';
+        $line->add($isNarrative || $citation->quoted !== '' ? '' : '(', 'apa.cite.parentheses');
+        match (true) {
+            $leaders === [] => $this->title($line),
+            $short !== '' && ! $citation->first => $line->add($short, 'apa.cite.short', FieldPath::contributors()),
+            default => $this->authors($line, $leaders, $isNarrative),
+        };
+        $isIntroduced = $short !== '' && $citation->first;
+        if ($isNarrative) {
+            $line->add(' (', 'apa.cite.parentheses');
+            if ($isIntroduced) {
+                $line->add($short, 'apa.cite.short', FieldPath::contributors())->add(', ', 'apa.comma');
+            }
+        } else {
+            $line->add($isIntroduced ? " [{$short}]" : '', 'apa.cite.short', FieldPath::contributors())->comma('apa.comma')->space('apa.comma');
+        }
     }
 
     /** "(Oake, 1898, as cited in "; with the name in the sentence, "Oake (1898, as cited in ". */
     private function quoted(RunBuilder $line, CitationContext $citation): void
     {
         $year = $citation->quotedYear === '' ? '' : "{$citation->quotedYear}, ";
-        $line->add($citation->narrative ? "{$citation->quoted} ({$year}" : "({$citation->quoted}, {$year}", 'apa.cite.quoted')->add('as cited in ', 'apa.cite.quoted');
+        $line->add($citation->narrative ? "{$citation->quoted} ({$year}" : "({$citation->quoted}, {$year}", 'apa.cite.quoted')
+            ->add('as cited in ', 'apa.cite.quoted');
     }
 
     /**
@@ -79,100 +89,99 @@ final class Citation
      *
      * @return list<Run>
      */
-    private function personalCommunication(bool $narrative): array
+    private function personalCommunication(bool $isNarrative): array
     {
-        $names = implode(' and ', array_map(static fn (Contributor $one): string => Names::direct($one->name), Entry::primaryContributors($this->source)));
-        $date = Wording::running($this->source->date());
-        $line = (new RunBuilder)->add($narrative ? '' : '(', 'apa.cite.parentheses')->add($names, 'apa.cite.author', 'contributors')->add($narrative ? ' (' : ($names === '' ? '' : ', '), 'apa.cite.parentheses');
+        $direct = fn (Contributor $one): string => $this->names->direct($one->name);
+        $names = implode(' and ', array_map($direct, Leaders::of($this->source)));
+        $date = $this->wording->running($this->source->date());
+        $line = (new RunBuilder)->add($isNarrative ? '' : '(', 'apa.cite.parentheses')
+            ->add($names, 'apa.cite.author', FieldPath::contributors());
+        if ($isNarrative) {
+            $line->add(' (', 'apa.cite.parentheses');
+        } else {
+            $line->add($names === '' ? '' : ', ', 'apa.cite.parentheses');
+        }
 
-        return $line->add('personal communication', 'apa.cite.personal')->add($date === '' ? '' : ", {$date}", 'apa.cite.date', 'containers.0.date')->add(')', 'apa.cite.parentheses')->runs();
+        return $line->add('personal communication', 'apa.cite.personal')
+            ->add($date === '' ? '' : ", {$date}", 'apa.cite.date', ContainerField::Date->at())
+            ->add(')', 'apa.cite.parentheses')
+            ->runs();
     }
 
-    /** @param  list<Contributor>  $leaders */
-    private function authors(RunBuilder $line, array $leaders, CitationContext $citation): void
+    /** @param  non-empty-list<Contributor>  $leaders */
+    private function authors(RunBuilder $line, array $leaders, bool $isNarrative): void
     {
-        $narrative = $citation->narrative && $citation->quoted === '';
-        $later = ! $citation->first && count($leaders) === 1 && $leaders[0]->name->abbreviation !== '';
-        $line->add($later ? $leaders[0]->name->abbreviation : $this->name($leaders[0]->name), $later ? 'apa.cite.short' : 'apa.cite.author', 'contributors');
-        if (count($leaders) === 2) {
-            $line->add(($narrative ? ' and ' : ' & ').$this->name($leaders[1]->name), 'apa.cite.author', 'contributors');
-        } elseif ($this->edition === 6 && count($leaders) > 2 && count($leaders) < 6) {
-            $names = array_map(fn (Contributor $one): string => $this->name($one->name), array_slice($leaders, 1));
-            $last = array_pop($names);
-            $line->add(', '.implode('', array_map(static fn (string $name): string => "{$name}, ", $names)).($narrative ? 'and ' : '& ').$last, 'apa.cite.author', 'contributors');
-        } elseif (count($leaders) > 2) {
-            $this->several($line, $leaders, $narrative);
-        }
+        $names = array_map(fn (Contributor $one): string => $this->name($one->name), $leaders);
+        $shown = array_slice($names, 0, $this->namesShown(count($names)));
+        $and = $isNarrative ? 'and ' : '& ';
+        $text = match (true) {
+            count($names) === 1 => $names[0],
+            count($names) === 2 => implode(" {$and}", $names),
+            count($shown) === count($names) => implode(', ', array_slice($names, 0, -1)).", {$and}".end($names),
+            default => implode(', ', $shown).(count($shown) === 1 ? ' et al.' : ', et al.'),
+        };
+        $line->add($text, 'apa.cite.author', FieldPath::contributors());
     }
 
     /**
-     * The first author and "et al."; more names where another work of that year would read the same.
-     *
-     * @param  list<Contributor>  $leaders
+     * The first author stands for three and more; more are named where another work of that year would read the same.
+     * The 6th edition names up to five.
      */
-    private function several(RunBuilder $line, array $leaders, bool $narrative): void
+    private function namesShown(int $count): int
     {
-        $count = count($leaders);
-        // "Et al." stands for more than one name, so all are given when one alone would be left.
-        $needed = $this->context->namesNeeded >= $count - 1 ? $count : max(1, $this->context->namesNeeded);
-        $names = array_map(fn (Contributor $one): string => $this->name($one->name), array_slice($leaders, 1, $needed - 1));
-        if ($needed === $count) {
-            $last = array_pop($names);
-            $line->add(', '.implode('', array_map(static fn (string $name): string => "{$name}, ", $names)).($narrative ? 'and ' : '& ').$last, 'apa.cite.author', 'contributors');
+        $isNamed = $this->edition === 6 && $count < 6;
+        $needed = max(1, $this->context->namesNeeded);
 
-            return;
-        }
-        $line->add(implode('', array_map(static fn (string $name): string => ", {$name}", $names)).($names === [] ? ' et al.' : ', et al.'), 'apa.cite.author', 'contributors');
+        // "Et al." stands for more than one name, so all are given when one alone would be left.
+        return $isNamed || $needed >= $count - 1 ? $count : $needed;
     }
 
     private function name(Name $name): string
     {
         return match ($name->kind) {
             NameKind::Group => $name->group,
-            NameKind::Screen => $name->family !== '' ? $name->family : ($name->group !== '' ? $name->group : $name->screen),
-            NameKind::Person => $this->context->sharesSurname && $name->given !== '' ? Names::initials($name->given).' '.$name->surname() : $name->surname(),
+            NameKind::Screen => $name->family ?: $name->group ?: $name->screen,
+            NameKind::Person => $this->context->sharesSurname && $name->given !== ''
+                ? $this->names->initials($name->given).' '.$name->surname()
+                : $name->surname(),
         };
     }
 
     private function title(RunBuilder $line): void
     {
-        if ($this->source->title->described || $this->source->title->isEmpty()) {
-            $words = $this->source->title->isEmpty() ? $this->source->genre : $this->source->title->full();
-            $line->add($words === '' ? '' : "[{$words}]", 'apa.cite.title', 'title.main');
-
-            return;
+        $title = $this->source->title;
+        $containment = $this->source->kind->containment;
+        if ($title->described || $title->isEmpty()) {
+            $words = $title->isEmpty() ? $this->source->genre : $title->full();
+            $line->add($words === '' ? '' : "[{$words}]", 'apa.cite.title', FieldPath::title());
+        } elseif ($containment === Containment::Law) {
+            $line->add($title->full(), 'apa.cite.title', FieldPath::title(), $this->source->kind->titleFormat === TitleFormat::Italic);
+        } else {
+            $isPart = in_array($containment, [Containment::InPeriodical, Containment::PartOf], true);
+            (new TitleSetter($line, 'apa.title.within'))->title(
+                new Title(ShortTitle::few($title)),
+                $isPart ? TitleFormat::Quoted : TitleFormat::Italic,
+                $this->source->isEnglish() ? 'headline' : 'kept',
+                'apa.cite.title',
+            );
         }
-        if ($this->source->kind->containment === Containment::Law) {
-            $line->add($this->source->title->full(), 'apa.cite.title', 'title.main', $this->source->kind->id === 'court-case');
-
-            return;
-        }
-        $format = in_array($this->source->kind->containment, [Containment::InPeriodical, Containment::PartOf], true) ? TitleFormat::Quoted : TitleFormat::Italic;
-        TitleSetter::set($line, new Title(ShortTitle::few($this->source->title)), $format, $this->source->isEnglish() ? 'headline' : 'kept', 'apa.cite.title', 'apa.title.within');
     }
 
     private function date(RunBuilder $line): void
     {
         $date = $this->source->date();
         $letter = $this->context->yearLetter;
-        $year = Wording::year($date);
-        if ($year === '') {
-            $year = $this->source->container()->status !== '' ? $this->source->container()->status : 'n.d.';
-        }
         $original = $this->source->original->date();
-        $line->add($original->isNone() ? '' : Wording::year($original).'/', 'apa.cite.date', 'original.date')
-            ->add($year, 'apa.cite.date', 'containers.0.date')
-            ->add($letter === '' ? '' : ($date->isDate() ? $letter : "-{$letter}"), 'apa.date.letter');
+        $year = $this->wording->year($date) ?: $this->source->container()->status ?: 'n.d.';
+        $line->add($original->isNone() ? '' : $this->wording->year($original).'/', 'apa.cite.date', FieldPath::originalDate())
+            ->add($year, 'apa.cite.date', ContainerField::Date->at())
+            ->add($letter === '' || $date->isDate() ? $letter : "-{$letter}", 'apa.date.letter');
     }
 
     private function locator(Locator $locator): string
     {
-        $value = $locator->kind === 'time' ? str_replace('-', '–', $locator->value) : PageRange::full($locator->value);
-        if (preg_match('/^\d+\.\d/', $value) === 1 && $locator->kind === 'act') {
-            return $value;
-        }
-        $words = PageRange::isSeveral($value) && isset(self::SEVERAL[$locator->kind]) ? self::SEVERAL : self::WORDS;
+        $value = $locator->isTime() ? $locator->time() : PageRange::full($locator->value);
 
-        return trim($words[$locator->kind].' '.$value);
+        return $locator->isInPlay('act') ? $value : trim($locator->word('apa').' '.$value);
     }
 }

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Style\Apa;
 
-use Bibrel\Core\Source\Containment;
-use Bibrel\Core\Source\Contributor;
-use Bibrel\Core\Source\Name;
-use Bibrel\Core\Source\Role;
+use Bibrel\Core\Source\ContainerField;
+use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\EntryContext;
@@ -15,21 +13,18 @@ use Bibrel\Core\Text\Run;
 use Bibrel\Core\Text\RunBuilder;
 
 /** One reference list entry out of APA's four elements: author, date, title, source. */
-final class Entry
+final readonly class Entry
 {
-    /** Who stands in the author's place when nobody made the source alone, best first. */
-    private const STAND_INS = [[Role::Director], [Role::Host], [Role::ExecutiveProducer, Role::Creator], [Role::Uploader]];
-
-    /** Kinds dated by the year alone, though the day may be known. */
-    private const YEAR_ONLY = ['ai-text', 'patent', 'preprint', 'exhibition', 'app', 'special-issue', 'graphic-novel', 'play', 'scripture', 'standard', 'video-game', 'data-set', 'photograph', 'illustration', 'archive-item', 'preface', 'book', 'edited-collection', 'chapter', 'reference-entry', 'ebook', 'audiobook', 'journal-article', 'film', 'tv-series', 'song', 'album', 'thesis', 'artwork', 'map', 'software'];
-
     private RunBuilder $line;
 
+    /** @param  6|7  $edition */
     public function __construct(
-        private readonly Source $source,
-        private readonly CourseRules $course,
-        private readonly EntryContext $context,
-        private readonly int $edition = 7,
+        private Source $source,
+        private CourseRules $course,
+        private EntryContext $context,
+        private Wording $wording,
+        private Names $names,
+        private int $edition = 7,
     ) {
         $this->line = new RunBuilder;
     }
@@ -37,14 +32,10 @@ final class Entry
     /** @return list<Run> */
     public function runs(): array
     {
-        if ($this->source->kind->containment === Containment::Law) {
-            return (new LawEntry($this->source, $this->course))->runs();
-        }
-        $this->line = new RunBuilder;
-        $title = new TitleElement($this->source, $this->line, $this->edition);
-        $leaders = self::primaryContributors($this->source);
+        $title = new TitleElement($this->source, $this->line, $this->names, $this->wording, $this->edition);
+        $leaders = Leaders::of($this->source);
         if ($leaders !== []) {
-            Names::lead($this->line, $leaders, $this->edition === 6 ? 7 : 20);
+            $this->names->lead($this->line, $leaders);
             $this->close();
             $this->date();
             $title->add();
@@ -54,63 +45,50 @@ final class Entry
             $title->add();
             $this->date();
         }
-        (new SourceElement($this->source, $this->course, $this->line, $this->edition))->add();
+        (new SourceElement($this->source, $this->course, $this->line, $this->names, $this->wording, $leaders, $this->edition))->add();
         $this->original();
 
         return $this->line->trimEnd()->runs();
     }
 
-    /** @return array<int, Contributor> those in the author's place, by their place in the source's contributors */
-    public static function primaryContributors(Source $source): array
-    {
-        if ($source->kind->containment === Containment::Law) {
-            return [];
-        }
-        if ($source->kind->id === 'ai-text' && $source->container()->title !== '' && $source->container()->publisher !== '') {
-            return [new Contributor(Role::Author, Name::group($source->container()->publisher))];
-        }
-        $leaders = $source->primaryContributors();
-        if ($leaders === [] && $source->kind->id === 'tv-episode') {
-            $leaders = $source->by(Role::Writer, Role::Director);
-        }
-        foreach (self::STAND_INS as $roles) {
-            $leaders = $leaders === [] ? $source->by(...$roles) : $leaders;
-        }
-
-        return $leaders;
-    }
-
     private function date(): void
     {
-        $date = $this->source->date();
-        $status = $this->source->container()->status;
-        $text = Wording::entryDate($date, ! in_array($this->source->kind->id, self::YEAR_ONLY, true));
+        $text = $this->wording->entryDate($this->source->date(), ! $this->source->kind->yearOnly);
         $letter = $this->context->yearLetter;
         $this->line->add('(', 'apa.date');
         if ($text === '') {
-            $known = $status !== '';
-            $this->line->add($known ? $status : 'n.d.', $known ? 'apa.date' : 'apa.date.none', $known ? 'containers.0.status' : 'containers.0.date')
-                ->add($letter === '' ? '' : "-{$letter}", 'apa.date.letter');
+            $this->undated($this->source->container()->status);
         } elseif ($letter !== '' && preg_match('/^((?:ca\. )?\d{4})(.*)$/us', $text, $m) === 1) {
-            $this->line->add($m[1], 'apa.date', 'containers.0.date')->add($letter, 'apa.date.letter')->add($m[2], 'apa.date', 'containers.0.date');
+            $this->line->add($m[1], 'apa.date', ContainerField::Date->at())
+                ->add($letter, 'apa.date.letter')
+                ->add($m[2], 'apa.date', ContainerField::Date->at());
         } else {
-            $this->line->add($text, 'apa.date', 'containers.0.date')->add($letter === '' ? '' : "-{$letter}", 'apa.date.letter');
+            $this->line->add($text, 'apa.date', ContainerField::Date->at())
+                ->add($letter === '' ? '' : "-{$letter}", 'apa.date.letter');
         }
         $this->line->add(')', 'apa.date');
         $this->close();
     }
 
-    /** Whether a reader can get at it: it has an address or stands in an archive. */
-    public static function isPublished(Source $source): bool
+    /** "in press", or "n.d." where nothing is known. */
+    private function undated(string $status): void
     {
-        return isset($source->containers[1]) || $source->container()->url !== '' || $source->container()->doi !== '';
+        if ($status === '') {
+            $this->line->add('n.d.', 'apa.date.none', ContainerField::Date->at());
+        } else {
+            $this->line->add($status, 'apa.date', ContainerField::Status->at());
+        }
+        $this->line->add($this->context->yearLetter === '' ? '' : "-{$this->context->yearLetter}", 'apa.date.letter');
     }
 
     private function original(): void
     {
         $date = $this->source->original->date();
         if (! $date->isNone()) {
-            $this->line->space('apa.original')->add('(Original work published ', 'apa.original')->add(Wording::year($date), 'apa.original', 'original.date')->add(')', 'apa.original');
+            $this->line->space('apa.original')
+                ->add('(Original work published ', 'apa.original')
+                ->add($this->wording->year($date), 'apa.original', FieldPath::originalDate())
+                ->add(')', 'apa.original');
         }
     }
 

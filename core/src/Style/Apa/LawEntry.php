@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Style\Apa;
 
+use Bibrel\Core\Source\Container;
+use Bibrel\Core\Source\ContainerField;
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Source;
+use Bibrel\Core\Source\WebAddress;
 use Bibrel\Core\Style\Addresses;
 use Bibrel\Core\Style\CourseRules;
-use Bibrel\Core\Style\WebAddress;
 use Bibrel\Core\Text\PageRange;
 use Bibrel\Core\Text\Quotes;
 use Bibrel\Core\Text\Run;
@@ -22,47 +25,65 @@ use Bibrel\Core\Text\RunBuilder;
  */
 final readonly class LawEntry
 {
-    public function __construct(private Source $source, private CourseRules $course)
+    private RunBuilder $line;
+
+    public function __construct(private Source $source, private CourseRules $course, private Wording $wording)
     {
+        $this->line = new RunBuilder;
     }
 
     /** @return list<Run> */
     public function runs(): array
     {
         $container = $this->source->container();
-        $line = (new RunBuilder)->add(Quotes::curly($this->source->title->full()), 'apa.law', 'title.main');
+        $this->line->add(Quotes::curly($this->source->title->full()), 'apa.law', FieldPath::title());
         if ($container->number !== '') {
-            $line->add(', ', 'apa.comma')->add($container->number, 'apa.law.place', 'containers.0.number');
+            $this->line->add(', ', 'apa.comma')->add($container->number, 'apa.law.place', ContainerField::Number->at());
         }
-        if ($container->title !== '') {
-            $line->add(', ', 'apa.comma')
-                ->add($container->volume, 'apa.law.place', 'containers.0.volume')->space('apa.law.place')
-                ->add($container->title, 'apa.law.place', 'containers.0.title');
-            if ($container->section !== '') {
-                $line->add(' § ', 'apa.law.place')->add($container->section, 'apa.law.place', 'containers.0.section');
-            } elseif ($container->pages !== '') {
-                $line->add(' ', 'apa.law.place')->add(PageRange::full($container->pages), 'apa.law.place', 'containers.0.pages');
-            }
-        }
-        $this->decided($line->add(' (', 'apa.date'));
-        $line->add(')', 'apa.date')->stop('apa.stop');
-        $url = $this->course->addresses === Addresses::Bare ? WebAddress::bare($container->url) : WebAddress::clean($container->url);
-        if ($url !== '' && $this->course->addresses !== Addresses::None) {
-            $line->space('apa.stop')->add($url, 'apa.url', 'containers.0.url');
+        $this->report($container);
+        $this->line->add(' (', 'apa.date');
+        $this->authority();
+        $year = $this->wording->year($this->source->date());
+        $this->line->add($year ?: 'n.d.', $year === '' ? 'apa.date.none' : 'apa.date', ContainerField::Date->at())
+            ->add(')', 'apa.date')
+            ->stop('apa.stop');
+        $url = match ($this->course->addresses) {
+            Addresses::None => '',
+            Addresses::Bare => WebAddress::bare($container->url),
+            default => WebAddress::clean($container->url),
+        };
+        if ($url !== '') {
+            $this->line->space('apa.stop')->add($url, 'apa.url', ContainerField::Url->at());
         }
 
-        return $line->runs();
+        return $this->line->runs();
     }
 
-    /** The court of a case, and the year. */
-    private function decided(RunBuilder $line): void
+    /** The volume, name and page or section of where it is printed. */
+    private function report(Container $container): void
     {
-        if ($this->source->kind->id === 'court-case') {
-            foreach (array_filter($this->source->contributors, static fn (Contributor $one): bool => ! $one->name->isEmpty()) as $place => $court) {
-                $line->add($court->name->direct(), 'apa.law.place', "contributors.{$place}")->add(' ', 'apa.date');
-            }
+        if ($container->title === '') {
+            return;
         }
-        $year = Wording::year($this->source->date());
-        $line->add($year === '' ? 'n.d.' : $year, $year === '' ? 'apa.date.none' : 'apa.date', 'containers.0.date');
+        $this->line->add(', ', 'apa.comma')
+            ->add($container->volume, 'apa.law.place', ContainerField::Volume->at())->space('apa.law.place')
+            ->add($container->title, 'apa.law.place', ContainerField::Title->at());
+        if ($container->section !== '') {
+            $this->line->add(' § ', 'apa.law.place')->add($container->section, 'apa.law.place', ContainerField::Section->at());
+        } elseif ($container->pages !== '') {
+            $this->line->add(' ', 'apa.law.place')->add(PageRange::full($container->pages), 'apa.law.place', ContainerField::Pages->at());
+        }
+    }
+
+    /** The court of a case; who passed a law is no part of its entry. */
+    private function authority(): void
+    {
+        if (! $this->source->kind->requires(FieldPath::contributors())) {
+            return;
+        }
+        $named = array_filter($this->source->contributors, static fn (Contributor $one): bool => ! $one->name->isEmpty());
+        foreach ($named as $place => $court) {
+            $this->line->add($court->name->direct(), 'apa.law.place', FieldPath::contributors()->member($place))->add(' ', 'apa.date');
+        }
     }
 }

@@ -4,17 +4,20 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Style\Apa;
 
+use Bibrel\Core\Source\Container;
+use Bibrel\Core\Source\ContainerField;
 use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\FieldPath;
+use Bibrel\Core\Source\Publishers;
 use Bibrel\Core\Source\Role;
 use Bibrel\Core\Source\Source;
+use Bibrel\Core\Source\TitleFormat;
+use Bibrel\Core\Source\WebAddress;
 use Bibrel\Core\Style\Addresses;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\Inclusion;
-use Bibrel\Core\Style\Publishers;
-use Bibrel\Core\Style\TitleFormat;
 use Bibrel\Core\Style\TitleSetter;
-use Bibrel\Core\Style\WebAddress;
 use Bibrel\Core\Text\Letters;
 use Bibrel\Core\Text\Ordinal;
 use Bibrel\Core\Text\PageRange;
@@ -25,231 +28,291 @@ use Bibrel\Core\Text\TitleCase;
 /** APA's fourth element: the periodical, the larger work, the publisher or site, and where a reader finds it. */
 final readonly class SourceElement
 {
-    public function __construct(private Source $source, private CourseRules $course, private RunBuilder $line, private int $edition)
-    {
+    private TitleSetter $titles;
+
+    /**
+     * @param  array<int, Contributor>  $leaders  those in the author's place
+     * @param  6|7  $edition
+     */
+    public function __construct(
+        private Source $source,
+        private CourseRules $course,
+        private RunBuilder $line,
+        private Names $names,
+        private Wording $wording,
+        private array $leaders,
+        private int $edition,
+    ) {
+        $this->titles = new TitleSetter($line, 'apa.title.within');
     }
 
     public function add(): void
     {
-        match ($this->source->kind->containment) {
-            Containment::InPeriodical => $this->periodical(),
-            Containment::PartOf => $this->larger(),
-            default => $this->publisher(),
+        $container = $this->source->container();
+        match (true) {
+            $this->isIn(Containment::InPeriodical) => $this->periodical($container),
+            $this->isIn(Containment::PartOf) => $this->largerWork($container),
+            default => $this->publisher($container),
         };
-        $this->extra();
+        $this->platform();
         $this->address();
     }
 
-    private function periodical(): void
+    /** Whether a reader can get at it: it has an address or stands in an archive. */
+    public static function isPublished(Source $source): bool
     {
-        $container = $this->source->container();
+        return isset($source->containers[1]) || $source->container()->url.$source->container()->doi !== '';
+    }
+
+    private function isIn(Containment $containment): bool
+    {
+        return $this->source->kind->containment === $containment;
+    }
+
+    private function periodical(Container $container): void
+    {
         if ($container->title === '') {
             return;
         }
-        $within = 'apa.title.within';
-        TitleSetter::setText($this->line, $container->title, 'containers.0.title', TitleFormat::Italic, 'apa.source.periodical', $within);
-        if ($container->volume.$container->issue !== '') {
-            $this->line->comma('apa.comma')->add(' ', 'apa.comma')->add($container->volume, 'apa.source.volume', 'containers.0.volume', true);
-            if ($container->issue !== '') {
-                $this->line->add('(', 'apa.source.volume')->add(Quotes::curly(PageRange::full($container->issue)), 'apa.source.volume', 'containers.0.issue')->add(')', 'apa.source.volume');
-            }
-        }
-        $pages = PageRange::full($container->pages);
-        if ($container->articleNumber !== '') {
-            $this->line->comma('apa.comma')->add(' ', 'apa.comma')->add('Article '.preg_replace('/^article\s+/i', '', $container->articleNumber), 'apa.source.pages', 'containers.0.articleNumber');
-        } elseif ($pages !== '') {
-            $this->line->comma('apa.comma')->add(' ', 'apa.comma')->add($this->edition === 6 && $this->source->kind->id === 'newspaper-article' ? (PageRange::isSeveral($pages) ? 'pp. ' : 'p. ').$pages : $pages, 'apa.source.pages', 'containers.0.pages');
-        }
+        $this->titles->text($container->title, ContainerField::Title->at(), TitleFormat::Italic, 'apa.source.periodical');
+        $this->volumeAndIssue($container);
+        $this->pagesOrArticle($container);
         $this->close();
         // "Advance online publication": said of what is dated already; "in press" stands in the date's place.
         if ($container->status !== '' && $container->date()->isDate()) {
-            $this->line->add(Letters::capital($container->status), 'apa.source.status', 'containers.0.status');
+            $this->line->add(Letters::capital($container->status), 'apa.source.status', ContainerField::Status->at());
             $this->close();
         }
     }
 
-    private function larger(): void
+    private function volumeAndIssue(Container $container): void
     {
-        $container = $this->source->container();
+        if ($container->volume.$container->issue === '') {
+            return;
+        }
+        $this->comma()->add($container->volume, 'apa.source.volume', ContainerField::Volume->at(), true);
+        if ($container->issue !== '') {
+            $this->line->add('(', 'apa.source.volume')
+                ->add(Quotes::curly(PageRange::full($container->issue)), 'apa.source.volume', ContainerField::Issue->at())
+                ->add(')', 'apa.source.volume');
+        }
+    }
+
+    private function pagesOrArticle(Container $container): void
+    {
+        $pages = PageRange::full($container->pages);
+        if ($container->articleNumber !== '') {
+            $number = 'Article '.preg_replace('/^article\s+/i', '', $container->articleNumber);
+            $this->comma()->add($number, 'apa.source.pages', ContainerField::ArticleNumber->at());
+        } elseif ($pages !== '') {
+            // In the 6th edition a newspaper's pages have their word; what has a volume is no newspaper.
+            $isLabelled = $this->edition === 6 && $this->source->kind->inNewspaper && $container->volume === '';
+            $this->comma()->add($isLabelled ? self::labelled($pages) : $pages, 'apa.source.pages', ContainerField::Pages->at());
+        }
+    }
+
+    private function comma(): RunBuilder
+    {
+        return $this->line->comma('apa.comma')->add(' ', 'apa.comma');
+    }
+
+    private static function labelled(string $pages): string
+    {
+        return (PageRange::isSeveral($pages) ? 'pp. ' : 'p. ').$pages;
+    }
+
+    private function largerWork(Container $container): void
+    {
+        $kind = $this->source->kind;
         if ($container->title !== '') {
-            $this->line->add($this->source->kind->id === 'song' ? 'On ' : 'In ', 'apa.source.in');
-            [$editors, $path] = $this->peopleOfTheWhole();
-            if ($editors !== []) {
-                $first = reset($editors);
-                Names::inMiddle($this->line, $editors, $path, 'apa.source.in');
-                $label = Wording::leadLabel($first->role, count($editors));
-                $this->line->add($label === '' ? '' : " ({$label})", 'apa.source.in')->add(', ', 'apa.source.in');
-            }
-            $case = $this->source->isEnglish() && $this->source->kind->id !== 'conference-paper';
-            $title = $case ? TitleCase::sentence($container->title) : $container->title;
-            TitleSetter::setText($this->line, $title, 'containers.0.title', TitleFormat::Italic, 'apa.source.book', 'apa.title.within');
-            $this->bookParentheses();
+            $this->line->add($kind->isRecording ? 'On ' : 'In ', 'apa.source.in');
+            $this->peopleOfTheWhole();
+            $isSentence = $this->source->isEnglish() && ! $kind->keepsContainerCase;
+            $title = $isSentence ? TitleCase::sentence($container->title) : $container->title;
+            $this->titles->text($title, ContainerField::Title->at(), TitleFormat::Italic, 'apa.source.book');
+            $this->bookParentheses($container);
             $this->close();
         }
-        $this->house($container->publisher, 'containers.0.publisher', 'apa.source.publisher');
+        $this->house($container->publisher, ContainerField::Publisher->at(), 'apa.source.publisher');
     }
 
-    /** @return array{array<int, Contributor>, string} those before the title of the whole, and where they stand */
-    private function peopleOfTheWhole(): array
+    /** Those before the title of the whole, with what they did. */
+    private function peopleOfTheWhole(): void
     {
-        $editors = array_filter($this->source->container()->contributors, static fn (Contributor $one): bool => ! $one->name->isEmpty());
-        if ($editors !== []) {
-            return [$editors, 'containers.0.contributors'];
+        $path = FieldPath::contributors(0);
+        $people = array_filter($this->source->people($path), static fn (Contributor $one): bool => ! $one->name->isEmpty());
+        if ($people === []) {
+            $path = FieldPath::contributors();
+            $people = array_diff_key($this->source->by(Role::ExecutiveProducer), $this->leaders);
         }
-
-        return [array_diff_key($this->source->by(Role::ExecutiveProducer), Entry::primaryContributors($this->source)), 'contributors'];
+        if ($people === []) {
+            return;
+        }
+        $this->names->inMiddle($this->line, $people, $path, 'apa.source.in');
+        $label = $this->wording->leadLabel(reset($people)->role, count($people));
+        $this->line->add($label === '' ? '' : " ({$label})", 'apa.source.in')->add(', ', 'apa.source.in');
     }
 
-    private function bookParentheses(): void
+    private function bookParentheses(Container $container): void
     {
-        $container = $this->source->container();
-        $parts = [];
-        if ($container->edition !== '') {
-            $parts[] = (new RunBuilder)->add(Letters::capital(Ordinal::edition($container->edition)), 'apa.title.number', 'containers.0.edition');
-        }
-        if ($container->volume !== '') {
-            $parts[] = (new RunBuilder)->add("Vol. {$container->volume}", 'apa.title.number', 'containers.0.volume');
-        }
-        if ($container->pages !== '') {
-            $pages = PageRange::full($container->pages);
-            $parts[] = (new RunBuilder)->add((PageRange::isSeveral($pages) ? 'pp. ' : 'p. ').$pages, 'apa.source.pages', 'containers.0.pages');
-        }
+        $edition = Letters::capital(Ordinal::edition($container->edition));
+        $parts = [
+            (new RunBuilder)->add($edition, 'apa.title.number', ContainerField::Edition->at()),
+            (new RunBuilder)->add($container->volume === '' ? '' : "Vol. {$container->volume}", 'apa.title.number', ContainerField::Volume->at()),
+            (new RunBuilder)->add($container->pages === '' ? '' : self::labelled(PageRange::full($container->pages)), 'apa.source.pages', ContainerField::Pages->at()),
+        ];
+        $parts = array_values(array_filter($parts, static fn (RunBuilder $one): bool => ! $one->isEmpty()));
         foreach ($parts as $i => $part) {
             $this->line->add($i === 0 ? ' (' : ', ', 'apa.title.number')->join($part);
         }
-        if ($parts !== []) {
-            $this->line->add(')', 'apa.title.number');
-        }
+        $this->line->add($parts === [] ? '' : ')', 'apa.title.number');
     }
 
-    private function publisher(): void
+    private function publisher(Container $container): void
     {
-        $container = $this->source->container();
-        if ($this->source->kind->id === 'ai-text' && $this->source->container()->title !== '') {
-            return;
-        }
-        if ($this->source->kind->id === 'thesis' && Entry::isPublished($this->source)) {
-            return;
-        }
-        if (in_array($this->source->kind->id, ['lecture', 'poster'], true)) {
-            $this->event();
+        $kind = $this->source->kind;
+        $isPublished = self::isPublished($this->source);
+        $isOnSite = $this->isIn(Containment::OnSite);
+        match (true) {
+            // The tool stands for a title, its maker is the author.
+            Leaders::isTool($this->source) => null,
+            // The school stands in the brackets.
+            $kind->handedIn && $isPublished => null,
+            $kind->atEvent => $this->event($container),
+            $this->edition === 6 && $isOnSite && $isPublished => null,
+            default => $this->houses($container, $isOnSite),
+        };
+    }
 
-            return;
-        }
-        if ($this->edition === 6 && $this->source->kind->containment === Containment::OnSite && Entry::isPublished($this->source)) {
-            return;
-        }
+    /** Where it is kept, the site or publisher, and what else it appeared in. */
+    private function houses(Container $container, bool $isOnSite): void
+    {
         if ($container->collection !== '') {
-            $this->house($container->collection, 'containers.0.collection', 'apa.source.place');
+            $this->house($container->collection, ContainerField::Collection->at(), 'apa.source.place');
         }
         if (preg_match('/^comment on the article/i', $this->source->genre) === 1 && $container->title !== '') {
-            TitleSetter::setText($this->line, $container->title, 'containers.0.title', TitleFormat::Italic, 'apa.source.periodical', 'apa.title.within');
+            $this->titles->text($container->title, ContainerField::Title->at(), TitleFormat::Italic, 'apa.source.periodical');
             $this->close();
 
             return;
         }
-        if ($this->source->kind->containment === Containment::OnSite && $container->title !== '') {
-            $this->house($container->title, 'containers.0.title', 'apa.source.site');
+        if ($isOnSite && $container->title !== '') {
+            $this->house($container->title, ContainerField::Title->at(), 'apa.source.site');
 
             return;
         }
-        $this->house($container->publisher, 'containers.0.publisher', 'apa.source.publisher');
-        $this->parentBody();
+        $this->house($container->publisher, ContainerField::Publisher->at(), 'apa.source.publisher');
+        $this->parentBody($container);
         if ($container->title !== '' && ! Publishers::same($container->title, $container->publisher)) {
-            $this->house($container->title, 'containers.0.title', 'apa.source.site');
+            $this->house($container->title, ContainerField::Title->at(), 'apa.source.site');
         }
     }
 
     /** The larger body an office belongs to publishes what the office writes, unless another publisher is named. */
-    private function parentBody(): void
+    private function parentBody(Container $container): void
     {
-        foreach ($this->source->container()->publisher === '' ? Entry::primaryContributors($this->source) : [] as $place => $leader) {
-            $this->house($leader->name->parent, "contributors.{$place}", 'apa.source.publisher');
+        foreach ($container->publisher === '' ? $this->leaders : [] as $place => $leader) {
+            $this->house($leader->name->parent, FieldPath::contributors()->member($place), 'apa.source.publisher');
         }
     }
 
     /** Where a talk was given: the event, or who held it, and the place. */
-    private function event(): void
+    private function event(Container $container): void
     {
-        $container = $this->source->container();
-        $name = $container->title !== '' ? 'title' : 'publisher';
-        $this->line->add(Quotes::curly($container->{$name}), 'apa.source.site', "containers.0.{$name}");
+        $field = $container->title !== '' ? ContainerField::Title : ContainerField::Publisher;
+        $name = $container->title ?: $container->publisher;
+        $this->line->add(Quotes::curly($name), 'apa.source.site', $field->at());
         if ($container->place !== '') {
-            $this->line->add($container->{$name} === '' ? '' : ', ', 'apa.comma')->add(Quotes::curly($container->place), 'apa.source.place', 'containers.0.place');
+            $this->line->add($name === '' ? '' : ', ', 'apa.comma')
+                ->add(Quotes::curly($container->place), 'apa.source.place', ContainerField::Place->at());
         }
-        if ($container->{$name}.$container->place !== '') {
+        if ($name.$container->place !== '') {
             $this->close();
         }
     }
 
     /** A publisher or site, unless it is the author already or says the title again. */
-    private function house(string $name, string $field, string $rule): void
+    private function house(string $name, FieldPath $field, string $rule): void
     {
-        $place = $this->source->container()->place;
-        foreach (Entry::primaryContributors($this->source) as $leader) {
-            if ($leader->name->isGroup() && Publishers::same($leader->name->group, $name)) {
-                $this->author($rule, $place);
+        $printsPlace = $this->edition === 6 && $rule === 'apa.source.publisher';
+        $place = $printsPlace ? $this->source->container()->place : '';
+        if ($this->isAuthor($name)) {
+            // The 6th edition says "Author" where an organisation publishes its own printed work.
+            if ($printsPlace && ! self::isPublished($this->source)) {
+                $this->placed($place, 'Author', null, $rule);
+            }
+        } elseif ($name !== '' && ! Publishers::same($name, $this->source->title->full())) {
+            $houses = array_map(Publishers::withoutForm(...), preg_split('~\s*[;/]\s*~', $name) ?: []);
+            $this->placed($place, Quotes::curly(implode('; ', $houses)), $field, $rule);
+        }
+    }
 
-                return;
+    private function isAuthor(string $name): bool
+    {
+        foreach ($this->leaders as $leader) {
+            if ($leader->name->isGroup() && Publishers::same($leader->name->group, $name)) {
+                return true;
             }
         }
-        if ($name === '' || Publishers::same($name, $this->source->title->full())) {
-            return;
+
+        return false;
+    }
+
+    private function placed(string $place, string $house, ?FieldPath $field, string $rule): void
+    {
+        if ($place !== '') {
+            $this->line->add($place, 'apa.source.place', ContainerField::Place->at())->add(': ', 'apa.source.place');
         }
-        $houses = array_map(Publishers::withoutForm(...), preg_split('~\s*[;/]\s*~', $name) ?: []);
-        if ($this->edition === 6 && $rule === 'apa.source.publisher' && $place !== '') {
-            $this->line->add($place, 'apa.source.place', 'containers.0.place')->add(': ', 'apa.source.place');
-        }
-        $this->line->add(Quotes::curly(implode('; ', $houses)), $rule, $field);
+        $this->line->add($house, $rule, $field);
         $this->close();
     }
 
-    /** The 6th edition says "Author" where an organisation publishes its own printed work. */
-    private function author(string $rule, string $place): void
-    {
-        if ($this->edition === 6 && $rule === 'apa.source.publisher' && ! Entry::isPublished($this->source)) {
-            $this->line->add($place, 'apa.source.place', 'containers.0.place')->add($place === '' ? '' : ': ', 'apa.source.place')->add('Author', 'apa.source.publisher');
-            $this->close();
-        }
-    }
-
     /** A second container that names itself: the archive of a thesis, a museum's site; a periodical's database is left out. */
-    private function extra(): void
+    private function platform(): void
     {
         $second = $this->source->containers[1] ?? null;
-        if ($second !== null && $this->source->kind->containment !== Containment::InPeriodical && ! in_array($this->source->kind->id, ['film', 'tv-episode', 'tv-series', 'chapter'], true)) {
-            $this->house($second->title, 'containers.1.title', 'apa.source.site');
+        if ($second !== null && ! $this->isIn(Containment::InPeriodical) && ! $this->source->kind->leavesOutPlatform) {
+            $this->house($second->title, ContainerField::Title->at(1), 'apa.source.site');
         }
     }
 
+    /** A DOI before any other address. */
     private function address(): void
     {
         if ($this->course->addresses === Addresses::None) {
             return;
         }
-        foreach (['doi', 'url'] as $kind) {
-            foreach ($this->source->containers as $i => $container) {
-                $address = $kind === 'doi' ? WebAddress::doi($container->doi) : $this->url($container->url);
-                if ($address === '') {
-                    continue;
-                }
-                $accessed = $this->source->accessedOn();
-                if ($kind === 'url' && ! $accessed->isNone() && $this->printsRetrieval()) {
-                    $this->line->add('Retrieved ', 'apa.retrieved')->add(Wording::running($accessed), 'apa.retrieved', 'accessed')->add(', from ', 'apa.retrieved');
-                } elseif ($kind === 'url' && $this->edition === 6) {
-                    $this->line->add('Retrieved from ', 'apa.retrieved');
-                }
-                $address = $this->edition === 6 ? str_replace('https://doi.org/', 'doi:', $address) : $address;
-                $this->line->add($address, "apa.{$kind}", "containers.{$i}.{$kind}");
+        foreach ($this->source->containers as $i => $container) {
+            $doi = WebAddress::doi($container->doi);
+            if ($doi !== '') {
+                $shown = $this->edition === 6 ? str_replace('https://doi.org/', 'doi:', $doi) : $doi;
+                $this->line->add($shown, 'apa.doi', ContainerField::Doi->at($i));
+
+                return;
+            }
+        }
+        foreach ($this->source->containers as $i => $container) {
+            if ($container->url !== '') {
+                $this->url($container->url, ContainerField::Url->at($i));
 
                 return;
             }
         }
     }
 
-    private function url(string $url): string
+    private function url(string $url, FieldPath $field): void
     {
-        return $this->course->addresses === Addresses::Bare ? WebAddress::bare($url) : WebAddress::clean($url);
+        $accessed = $this->source->accessedOn();
+        if (! $accessed->isNone() && $this->printsRetrieval()) {
+            $this->line->add('Retrieved ', 'apa.retrieved')
+                ->add($this->wording->running($accessed), 'apa.retrieved', FieldPath::accessed())
+                ->add(', from ', 'apa.retrieved');
+        } elseif ($this->edition === 6) {
+            $this->line->add('Retrieved from ', 'apa.retrieved');
+        }
+        $shown = $this->course->addresses === Addresses::Bare ? WebAddress::bare($url) : WebAddress::clean($url);
+        // Some address the work by its DOI.
+        $this->line->add($this->edition === 6 ? str_replace('https://doi.org/', 'doi:', $shown) : $shown, 'apa.url', $field);
     }
 
     private function printsRetrieval(): bool

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Style\Apa;
 
+use Bibrel\Core\Source\Container;
+use Bibrel\Core\Source\ContainerField;
 use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Role;
 use Bibrel\Core\Source\Source;
-use Bibrel\Core\Style\TitleFormat;
+use Bibrel\Core\Source\TitleFormat;
 use Bibrel\Core\Style\TitleSetter;
 use Bibrel\Core\Text\Letters;
 use Bibrel\Core\Text\Ordinal;
@@ -19,194 +22,234 @@ use Bibrel\Core\Text\TitleCase;
 /** APA's third element: the title with its parentheses and the description in brackets. */
 final readonly class TitleElement
 {
-    public function __construct(private Source $source, private RunBuilder $line, private int $edition)
-    {
-    }
+    /** Whom the parentheses after a title name. */
+    private const NAMED = [Role::Editor, Role::Translator, Role::Illustrator, Role::Narrator];
 
-    public static function titleFormat(Source $source): TitleFormat
-    {
-        $comment = preg_match('/^comment on/i', $source->genre) === 1;
+    private TitleSetter $titles;
 
-        return $comment || in_array($source->kind->containment, [Containment::InPeriodical, Containment::PartOf], true) || $source->title->described ? TitleFormat::Plain : TitleFormat::Italic;
+    /** @param  6|7  $edition */
+    public function __construct(
+        private Source $source,
+        private RunBuilder $line,
+        private Names $names,
+        private Wording $wording,
+        private int $edition,
+    ) {
+        $this->titles = new TitleSetter($line, 'apa.title.within');
     }
 
     public function add(): void
     {
-        if ($this->source->kind->id === 'ai-text' && $this->source->container()->title !== '') {
+        if (Leaders::isTool($this->source)) {
             $this->tool();
 
             return;
         }
         $title = $this->source->title;
-        $format = self::titleFormat($this->source);
-        $rule = $format === TitleFormat::Italic ? 'apa.title.italic' : 'apa.title.plain';
-        if ($title->isEmpty()) {
-            $this->source->subject === '' ? $this->described($this->source->genre, 'genre') : $this->review();
-        } elseif ($title->described) {
-            $this->described($title->full(), 'title.main');
-        } else {
-            $case = $this->source->isEnglish() && $this->source->kind->id !== 'social-post' ? 'sentence' : 'kept';
-            TitleSetter::set($this->line, $title, $format, $case, $rule, 'apa.title.within');
-        }
+        match (true) {
+            $title->isEmpty() && $this->source->subject !== '' => $this->review(),
+            $title->isEmpty() => $this->described($this->source->genre, FieldPath::genre()),
+            $title->described => $this->described($title->full(), FieldPath::title()),
+            default => $this->title(),
+        };
         if ($title->translated !== '') {
-            $this->line->add(' [', 'apa.title.translated')
-                ->add(TitleCase::sentence(Quotes::curly($title->translated)), 'apa.title.translated', 'title.translated')
-                ->add(']', 'apa.title.translated');
+            $this->bracketed(TitleCase::sentence(Quotes::curly($title->translated)), FieldPath::translatedTitle(), 'apa.title.translated');
         }
         $this->numbers();
-        $this->note();
+        if (! $title->isEmpty() && ! $title->described) {
+            $this->description();
+        }
         $this->close();
+    }
+
+    private function title(): void
+    {
+        $format = $this->format();
+        $isKept = $this->source->kind->keepsTitleCase || ! $this->source->isEnglish();
+        $rule = $format === TitleFormat::Italic ? 'apa.title.italic' : 'apa.title.plain';
+        $this->titles->title($this->source->title, $format, $isKept ? 'kept' : 'sentence', $rule);
+    }
+
+    private function format(): TitleFormat
+    {
+        $isPart = in_array($this->source->kind->containment, [Containment::InPeriodical, Containment::PartOf], true);
+        $isComment = preg_match('/^comment on/i', $this->source->genre) === 1;
+
+        return $isComment || $isPart || $this->source->title->described ? TitleFormat::Plain : TitleFormat::Italic;
     }
 
     /** A generated text is nobody's to find again, so the entry names the tool; what was asked belongs in the paper. */
     private function tool(): void
     {
-        TitleSetter::setText($this->line, $this->source->container()->title, 'containers.0.title', TitleFormat::Italic, 'apa.title.italic', 'apa.title.within');
+        $name = $this->source->container()->title;
+        $this->titles->text($name, ContainerField::Title->at(), TitleFormat::Italic, 'apa.title.italic');
         $this->numbers();
-        $this->line->add(' [', 'apa.title.note')->add($this->source->genre !== '' ? Letters::capital($this->source->genre) : $this->source->kind->bracketDescription, 'apa.title.note', $this->source->genre === '' ? null : 'genre')->add(']', 'apa.title.note');
+        $genre = $this->source->genre;
+        $this->bracketed($genre === '' ? $this->source->kind->bracketDescription : Letters::capital($genre), $genre === '' ? null : FieldPath::genre());
         $this->close();
     }
 
-    private function described(string $words, string $field): void
+    private function described(string $words, FieldPath $field): void
     {
         if ($words !== '') {
-            $this->line->add('[', 'apa.title.described')->add(Letters::capital(Quotes::curly($words)), 'apa.title.described', $field)->add(']', 'apa.title.described');
+            $this->line->add('[', 'apa.title.described')
+                ->add(Letters::capital(Quotes::curly($words)), 'apa.title.described', $field)
+                ->add(']', 'apa.title.described');
         }
     }
 
-    /** The parentheses behind the title: people, edition and volume, number. */
+    private function bracketed(string $words, ?FieldPath $field, string $rule = 'apa.title.note'): void
+    {
+        $this->line->add(' [', $rule)->add($words, $rule, $field)->add(']', $rule);
+    }
+
+    /** The parentheses after the title: people, edition and volume, number. */
     private function numbers(): void
     {
-        $people = $this->peopleBehindTitle();
-        $numbers = $this->source->kind->containment === Containment::SelfContained || $this->source->kind->containment === Containment::OnSite ? $this->editionAndNumber() : $this->episode();
+        $container = $this->source->container();
+        $isWhole = in_array($this->source->kind->containment, [Containment::SelfContained, Containment::OnSite], true);
+        $people = $this->people();
+        $numbers = array_filter(
+            $isWhole ? $this->editionAndNumber($container) : $this->episode($container),
+            static fn (RunBuilder $one): bool => ! $one->isEmpty(),
+        );
         if ($people === [] && $numbers === []) {
             return;
         }
-        $this->line->space('apa.title.number')->add('(', 'apa.title.number');
-        foreach ($people as $i => $person) {
-            $this->line->add($i > 0 ? '; ' : '', 'apa.title.number')->join($person);
-        }
-        if ($people !== [] && $numbers !== []) {
-            $this->line->add('; ', 'apa.title.number');
-        }
-        foreach ($numbers as $i => $number) {
-            $this->line->add($i > 0 ? ', ' : '', 'apa.title.number')->join($number);
+        $this->line->space('apa.title.number');
+        $before = '(';
+        foreach ([[$people, '; '], [$numbers, ', ']] as [$parts, $between]) {
+            foreach (array_values($parts) as $i => $part) {
+                $this->line->add($i === 0 ? $before : $between, 'apa.title.number')->join($part);
+                $before = '; ';
+            }
         }
         $this->line->add(')', 'apa.title.number');
     }
 
-    /** @return list<RunBuilder> */
-    private function peopleBehindTitle(): array
+    /** @return list<RunBuilder> those who shaped the work but do not lead its entry, with what they did */
+    private function people(): array
     {
-        $leaders = Entry::primaryContributors($this->source);
+        $leaders = Leaders::of($this->source);
         $groups = [];
-        foreach ([Role::Editor, Role::Translator, Role::Illustrator, Role::Narrator] as $role) {
+        foreach (self::NAMED as $role) {
             $people = array_diff_key($this->source->by($role), $leaders);
             if ($people !== []) {
                 $same = serialize(array_map(static fn (Contributor $one): array => $one->name->toArray(), array_values($people)));
-                $groups[$same] = [$groups[$same][0] ?? $people, [...($groups[$same][1] ?? []), Wording::behind($role, count($people))]];
+                $words = [...($groups[$same][1] ?? []), $this->wording->afterName($role, count($people))];
+                $groups[$same] = [$groups[$same][0] ?? $people, $words];
             }
         }
 
-        return array_map(static function (array $group): RunBuilder {
+        return array_map(function (array $group): RunBuilder {
             $line = new RunBuilder;
-            Names::inMiddle($line, $group[0], 'contributors', 'apa.title.number');
+            $this->names->inMiddle($line, $group[0], FieldPath::contributors(), 'apa.title.number');
 
             return $line->add(', '.implode(' & ', $group[1]), 'apa.title.number');
         }, array_values($groups));
     }
 
     /** @return list<RunBuilder> */
-    private function editionAndNumber(): array
+    private function editionAndNumber(Container $container): array
     {
-        $container = $this->source->container();
-        $worded = static fn (string $value, string $word): string => $value === '' ? '' : (preg_match('/^[\divxlcIVXLCA-Z]+[\w.\-\/]*$/u', $value) === 1 ? "{$word} {$value}" : $value);
-        $lines = [
-            (new RunBuilder)->add(Letters::capital(Ordinal::edition($container->edition)), 'apa.title.number', 'containers.0.edition'),
-            (new RunBuilder)->add($worded($container->version, 'Version'), 'apa.title.number', 'containers.0.version'),
-            (new RunBuilder)->add($worded($container->volume, 'Vol.'), 'apa.title.number', 'containers.0.volume'),
-            (new RunBuilder)->add(preg_replace('/^(\d+)$/', 'Vols. 1–$1', $container->volumes) ?? '', 'apa.title.number', 'containers.0.volumes'),
-            (new RunBuilder)->add($worded($container->number, match ($this->source->kind->id) {
-                'government-document', 'preprint' => $this->series('No.'),
-                'standard' => 'Standard No.',
-                'report' => $this->series('Report No.'),
-                'thesis' => 'Publication No.',
-                default => 'No.',
-            }), 'apa.title.number', 'containers.0.number'),
-        ];
+        $volumes = preg_replace('/^(\d+)$/', 'Vols. 1–$1', $container->volumes) ?? '';
 
-        return array_values(array_filter($lines, static fn (RunBuilder $line): bool => ! $line->isEmpty()));
+        return [
+            self::number(Letters::capital(Ordinal::edition($container->edition)), ContainerField::Edition),
+            self::number(self::worded($container->version, 'Version'), ContainerField::Version),
+            self::number(self::worded($container->volume, 'Vol.'), ContainerField::Volume),
+            self::number($volumes, ContainerField::Volumes),
+            self::number(self::worded($container->number, $this->numberLabel()), ContainerField::Number),
+        ];
     }
 
     /** "Technical Report No.": the kind of report it is, where somebody said. */
-    private function series(string $otherwise): string
+    private function numberLabel(): string
     {
-        return $this->source->genre === '' ? $otherwise : TitleCase::headline($this->source->genre).' No.';
+        $kind = $this->source->kind;
+        $isNamed = $kind->genreNamesNumber && $this->source->genre !== '';
+
+        return $isNamed ? TitleCase::headline($this->source->genre).' No.' : $kind->numberLabel;
     }
 
     /** @return list<RunBuilder> */
-    private function episode(): array
+    private function episode(Container $container): array
     {
-        $container = $this->source->container();
-        $word = $container->season === '' && $this->source->kind->id === 'podcast-episode' ? 'No.' : 'Episode';
-        $lines = [];
-        if ($container->season !== '') {
-            $lines[] = (new RunBuilder)->add("Season {$container->season}", 'apa.title.number', 'containers.0.season');
-        }
-        if ($container->episode !== '') {
-            $lines[] = (new RunBuilder)->add("{$word} {$container->episode}", 'apa.title.number', 'containers.0.episode');
-        }
+        $label = $container->season === '' ? $this->source->kind->episodeLabel : 'Episode';
 
-        return $lines;
+        return [
+            self::number($container->season === '' ? '' : "Season {$container->season}", ContainerField::Season),
+            self::number($container->episode === '' ? '' : "{$label} {$container->episode}", ContainerField::Episode),
+        ];
     }
 
-    /** The square brackets behind the title: what kind of work it is. */
-    private function note(): void
+    private static function number(string $text, ContainerField $field): RunBuilder
+    {
+        return (new RunBuilder)->add($text, 'apa.title.number', $field->at());
+    }
+
+    /** A number with its word before it; words as they are. */
+    private static function worded(string $value, string $word): string
+    {
+        return preg_match('/^[\divxlcIVXLCA-Z]+[\w.\-\/]*$/u', $value) === 1 ? "{$word} {$value}" : $value;
+    }
+
+    /** The square brackets after the title: what kind of work it is. */
+    private function description(): void
     {
         $source = $this->source;
-        if ($source->title->isEmpty() || $source->title->described) {
-            return;
-        }
-        if ($source->subject !== '') {
-            $this->line->add(' ', 'apa.title.note');
-            $this->review();
-
-            return;
-        }
-        if ($source->kind->id === 'thesis') {
-            $type = $source->genre === '' ? 'Doctoral dissertation' : TitleCase::sentence(str_ireplace('phd dissertation', 'Doctoral dissertation', $source->genre));
-            $published = Entry::isPublished($this->source);
-            $this->line->add(' ['.($published ? $type : 'Unpublished '.lcfirst($type)), 'apa.title.note', 'genre')
-                ->add($source->container()->publisher === '' || ! $published ? '' : ', ', 'apa.title.note')
-                ->add($published ? Quotes::curly($source->container()->publisher) : '', 'apa.title.note', 'containers.0.publisher')
-                ->add(']', 'apa.title.note');
-
-            return;
-        }
-        if ($source->genre !== '' && $source->container()->number !== '' && in_array($source->kind->id, ['report', 'government-document', 'preprint'], true)) {
-            return;
-        }
-        $artwork = $source->kind->id === 'artwork' ? $source->medium : '';
-        $note = match (true) {
-            $source->genre !== '' => Letters::capital($source->genre),
-            $artwork !== '' => Letters::capital($artwork),
-            default => $this->edition === 6 && $source->kind->id === 'film' ? 'Motion picture' : $source->kind->bracketDescription,
+        $isInNumber = $source->kind->genreNamesNumber && $source->genre !== '' && $source->container()->number !== '';
+        match (true) {
+            $source->subject !== '' => $this->spacedReview(),
+            $source->kind->handedIn => $this->degree($source->genre),
+            $isInNumber => null,
+            $source->genre !== '' => $this->bracketed(Letters::capital($source->genre), FieldPath::genre()),
+            $this->ofKind() !== '' => $this->bracketed($this->ofKind(), null),
+            // Where its kind does not say what it is, what it is made of does.
+            $source->medium !== '' && $source->kind->hasField(FieldPath::medium()) => $this->bracketed(Letters::capital($source->medium), FieldPath::medium()),
+            default => null,
         };
-        if ($note !== '') {
-            $field = $source->genre !== '' ? 'genre' : ($artwork !== '' ? 'medium' : null);
-            $this->line->add(' [', 'apa.title.note')->add($note, 'apa.title.note', $field)->add(']', 'apa.title.note');
+    }
+
+    private function ofKind(): string
+    {
+        $kind = $this->source->kind;
+
+        return $this->edition === 6 && $kind->formerBracketDescription !== '' ? $kind->formerBracketDescription : $kind->bracketDescription;
+    }
+
+    /** What it was handed in for, with the school where a reader can get at it. */
+    private function degree(string $genre): void
+    {
+        $school = $this->source->container()->publisher;
+        $type = TitleCase::sentence(str_ireplace('phd dissertation', 'Doctoral dissertation', $genre ?: 'Doctoral dissertation'));
+        if (! SourceElement::isPublished($this->source)) {
+            $this->bracketed('Unpublished '.lcfirst($type), FieldPath::genre());
+
+            return;
         }
+        $this->line->add(" [{$type}", 'apa.title.note', FieldPath::genre())
+            ->add($school === '' ? '' : ', ', 'apa.title.note')
+            ->add(Quotes::curly($school), 'apa.title.note', ContainerField::Publisher->at())
+            ->add(']', 'apa.title.note');
+    }
+
+    private function spacedReview(): void
+    {
+        $this->line->add(' ', 'apa.title.note');
+        $this->review();
     }
 
     /** "[Review of the book Moonpower, by H. Brook]" */
     private function review(): void
     {
+        $subject = TitleCase::sentence($this->source->subject);
         $this->line->add('[Review of the '.($this->source->genre ?: 'book').' ', 'apa.title.review');
-        TitleSetter::setText($this->line, TitleCase::sentence($this->source->subject), 'subject', TitleFormat::Italic, 'apa.title.review', 'apa.title.within');
+        $this->titles->text($subject, FieldPath::subject(), TitleFormat::Italic, 'apa.title.review');
         $makers = $this->source->by(Role::ReviewedAuthor);
         if ($makers !== []) {
             $this->line->comma('apa.comma')->add(' by ', 'apa.title.review');
-            Names::inMiddle($this->line, $makers, 'contributors', 'apa.title.review');
+            $this->names->inMiddle($this->line, $makers, FieldPath::contributors(), 'apa.title.review');
         }
         $this->line->add(']', 'apa.title.review');
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Style\Mla;
 
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\NameKind;
 use Bibrel\Core\Source\Source;
@@ -19,67 +20,66 @@ use Bibrel\Core\Text\Run;
 use Bibrel\Core\Text\RunBuilder;
 
 /** In-text citations: "(Brook 15)"; with the name in the sentence, "Brook (15)". */
-final class Citation
+final readonly class Citation
 {
-    private const WORDS = ['paragraph' => 'par.', 'chapter' => 'ch.', 'section' => 'sec.', 'part' => 'pt.', 'volume' => 'vol.', 'line' => 'line', 'act' => 'act', 'scene' => 'scene', 'slide' => 'slide', 'figure' => 'fig.', 'table' => 'table'];
-
-    private const SEVERAL = ['paragraph' => 'pars.', 'chapter' => 'chs.', 'section' => 'secs.', 'part' => 'pts.', 'volume' => 'vols.', 'line' => 'lines', 'slide' => 'slides', 'figure' => 'figs.', 'table' => 'tables'];
-
-    public function __construct(private readonly Source $source, private readonly EntryContext $context)
+    public function __construct(private Source $source, private EntryContext $context)
     {
     }
 
     /** @return list<Run> */
     public function runs(CitationContext $citation): array
     {
-        [$locator, $narrative] = [$citation->locator, $citation->narrative && $citation->quoted === ''];
-        $line = new RunBuilder;
-        $leaders = Entry::primaryContributors($this->source);
-        $behind = new RunBuilder;
+        $isNarrative = $citation->narrative && $citation->quoted === '';
+        $leaders = array_values(Leaders::of($this->source));
+        // What the sentence says, and what the parentheses say.
+        [$sentence, $inside] = [new RunBuilder, new RunBuilder];
         if ($citation->quoted !== '') {
-            $line->add($citation->narrative ? $citation->quoted : '', 'mla.cite.quoted');
-            $behind->add('qtd. in ', 'mla.cite.quoted');
+            $sentence->add($citation->narrative ? $citation->quoted : '', 'mla.cite.quoted');
+            $inside->add('qtd. in ', 'mla.cite.quoted');
         }
         if ($leaders === []) {
-            $this->title($narrative ? $line : $behind);
+            $this->title($isNarrative ? $sentence : $inside);
         } else {
-            $this->authors($narrative ? $line : $behind, array_values($leaders), $narrative);
-            if ($this->context->sharesAuthor) {
-                $narrative ?: $behind->add(',', 'mla.comma');
-                $this->title($behind->space('mla.comma'));
-            }
+            $this->authors($isNarrative ? $sentence : $inside, $leaders, $isNarrative);
+            $this->workByAuthor($inside, $isNarrative);
         }
-        if (! $locator->isNone()) {
-            $this->locator($behind, $locator, $leaders !== [] && ! $narrative);
-        }
-        if ($behind->isEmpty()) {
-            return $line->runs();
-        }
+        $this->locator($inside, $citation->locator, $leaders !== [] && ! $isNarrative);
 
-        return $line->space('mla.cite.parentheses')
+        return $inside->isEmpty() ? $sentence->runs() : $sentence->space('mla.cite.parentheses')
             ->add('(', 'mla.cite.parentheses')
-            ->join($behind)
+            ->join($inside)
             ->add(')', 'mla.cite.parentheses')
             ->runs();
     }
 
-    /** @param  list<Contributor>  $leaders */
-    private function authors(RunBuilder $line, array $leaders, bool $narrative): void
+    /** Which of an author's works it is, where the page lists several. */
+    private function workByAuthor(RunBuilder $inside, bool $isNarrative): void
     {
-        $line->add($this->name($leaders[0]->name, $narrative), 'mla.cite.author', 'contributors');
-        if (count($leaders) === 2) {
-            $line->add(' and '.$this->name($leaders[1]->name, $narrative), 'mla.cite.author', 'contributors');
-        } elseif (count($leaders) > 2) {
-            $line->add($narrative ? ' and others' : ' et al.', 'mla.cite.author', 'contributors');
+        if ($this->context->sharesAuthor) {
+            $inside->add($isNarrative ? '' : ',', 'mla.comma');
+            $this->title($inside->space('mla.comma'));
         }
     }
 
-    private function name(Name $name, bool $narrative): string
+    /** @param  non-empty-list<Contributor>  $leaders */
+    private function authors(RunBuilder $line, array $leaders, bool $isNarrative): void
+    {
+        $line->add($this->name($leaders[0]->name), 'mla.cite.author', FieldPath::contributors());
+        if (count($leaders) === 2) {
+            $line->add(' and '.$this->name($leaders[1]->name), 'mla.cite.author', FieldPath::contributors());
+        } elseif (count($leaders) > 2) {
+            $line->add($isNarrative ? ' and others' : ' et al.', 'mla.cite.author', FieldPath::contributors());
+        }
+    }
+
+    private function name(Name $name): string
     {
         return match ($name->kind) {
             NameKind::Group => preg_replace('/^The\s+(?=\S)/u', '', $name->group) ?? $name->group,
-            NameKind::Screen => $name->family !== '' ? $name->family : ($name->group !== '' ? $name->group : $name->screen),
-            NameKind::Person => $this->context->sharesSurname && $name->given !== '' ? mb_substr($name->given, 0, 1).'. '.$name->surname() : $name->surname(),
+            NameKind::Screen => $name->family ?: $name->group ?: $name->screen,
+            NameKind::Person => $this->context->sharesSurname && $name->given !== ''
+                ? mb_substr($name->given, 0, 1).'. '.$name->surname()
+                : $name->surname(),
         };
     }
 
@@ -87,23 +87,23 @@ final class Citation
     {
         $short = new Title(ShortTitle::noun($this->source->title));
         if ($short->isEmpty()) {
-            $line->add($this->source->genre, 'mla.cite.title', 'genre');
+            $line->add($this->source->genre, 'mla.cite.title', FieldPath::genre());
 
             return;
         }
-        TitleSetter::set($line, $short, Entry::titleFormat($this->source), Entry::case($this->source), 'mla.cite.title', 'mla.title.within');
+        $title = new SourceTitle($this->source);
+        (new TitleSetter($line, 'mla.title.within'))->title($short, $title->format(), $title->case(), 'mla.cite.title');
     }
 
-    /** A page stands bare; another kind of place has its word, with a comma before it behind a name. */
+    /** A page stands bare; another kind of place has its word, with a comma before it after a name. */
     private function locator(RunBuilder $line, Locator $locator, bool $afterName): void
     {
-        $value = PageRange::shortened($locator->value);
-        if ($locator->kind === 'time') {
-            $value = str_replace('-', '–', $locator->value);
+        if ($locator->isNone()) {
+            return;
         }
-        $words = PageRange::isSeveral($value) && isset(self::SEVERAL[$locator->kind]) ? self::SEVERAL : self::WORDS;
+        $value = $locator->isTime() ? $locator->time() : PageRange::shortened($locator->value);
         // Act, scene and line of a play stand as bare numbers: 3.1.45.
-        $word = preg_match('/^\d+\.\d/', $value) === 1 && in_array($locator->kind, ['act', 'section'], true) ? '' : ($words[$locator->kind] ?? '');
+        $word = $locator->isInPlay('act', 'section') ? '' : $locator->word('mla');
         if ($word !== '' && $afterName) {
             $line->comma('mla.comma');
         }

@@ -5,15 +5,19 @@ declare(strict_types=1);
 namespace Bibrel\Core\Style\Mla;
 
 use Bibrel\Core\Source\Container;
+use Bibrel\Core\Source\ContainerField;
 use Bibrel\Core\Source\Containment;
+use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\FieldPath;
+use Bibrel\Core\Source\FormPlace;
+use Bibrel\Core\Source\Publishers;
 use Bibrel\Core\Source\Role;
 use Bibrel\Core\Source\Source;
+use Bibrel\Core\Source\TitleFormat;
+use Bibrel\Core\Source\WebAddress;
 use Bibrel\Core\Style\Addresses;
 use Bibrel\Core\Style\CourseRules;
-use Bibrel\Core\Style\Publishers;
-use Bibrel\Core\Style\TitleFormat;
 use Bibrel\Core\Style\TitleSetter;
-use Bibrel\Core\Style\WebAddress;
 use Bibrel\Core\Text\Ordinal;
 use Bibrel\Core\Text\PageRange;
 use Bibrel\Core\Text\Quotes;
@@ -23,199 +27,268 @@ use Bibrel\Core\Text\TitleCase;
 /** A container's elements: its title, contributors, version, number, publisher, date and location. */
 final readonly class ContainerElements
 {
-    public function __construct(private Source $source, private CourseRules $course, private int $edition)
-    {
+    /** @var list<array{ContainerField, string, string}> numbers, and their words for one and for several */
+    private const NUMBERS = [
+        [ContainerField::Volume, 'vol.', 'vols.'],
+        [ContainerField::Issue, 'no.', 'nos.'],
+        [ContainerField::Season, 'season', 'seasons'],
+        [ContainerField::Episode, 'episode', 'episodes'],
+    ];
+
+    /** @param  8|9  $edition */
+    public function __construct(
+        private Source $source,
+        private CourseRules $course,
+        private Wording $wording,
+        private Names $names,
+        private Form $form,
+        private Contributions $contributions,
+        private int $edition,
+    ) {
     }
 
     /** @return list<RunBuilder> the elements that are there, in order */
     public function of(Container $container, int $i): array
     {
         $elements = [
-            $this->containerTitle($container, $i),
-            ...$this->containerContributors($container, $i),
+            $this->title($container, $i),
+            ...$this->contributors($container, $i),
             ...$this->versions($container, $i),
             ...$this->numbers($container, $i),
             $this->publisher($container, $i),
-            Entry::isThesis($this->source) && $i === 0 ? (new RunBuilder)->add(preg_match('/^Ph/', $this->source->genre) === 1 || preg_match('/^\p{Lu}{2}/u', $this->source->genre) === 1 ? $this->source->genre : lcfirst($this->source->genre), 'mla.form', 'genre') : $this->date($container, $i),
+            $this->date($container, $i),
             ...$this->locations($container, $i),
         ];
-        $there = [];
-        foreach ($elements as $element) {
-            if ($element !== null && ! $element->isEmpty()) {
-                $there[] = $element;
-            }
-        }
 
-        return $there;
+        return array_values(array_filter($elements, static fn (?RunBuilder $one): bool => $one !== null && ! $one->isEmpty()));
+    }
+
+    /** What is dated by its making and seen on a website, which is never as old as the work. */
+    public static function isSeenOnSite(Source $source): bool
+    {
+        return $source->kind->datedByMaking && $source->container()->title !== '' && $source->container()->url !== ''
+            && $source->original->date()->isNone();
     }
 
     /** One element of one piece; null where there is nothing to say. */
-    private static function element(string $text, string $rule, ?string $field = null): ?RunBuilder
+    private static function element(string $text, string $rule, ?FieldPath $field = null): ?RunBuilder
     {
         return $text === '' ? null : (new RunBuilder)->add($text, $rule, $field);
     }
 
-    private function containerTitle(Container $container, int $i): ?RunBuilder
+    private function title(Container $container, int $i): ?RunBuilder
     {
         if ($container->title === '') {
             return null;
         }
+        $kind = $this->source->kind;
         $line = new RunBuilder;
-        $line->add($this->source->kind->id === 'special-issue' && $i === 0 ? 'special issue of ' : '', 'mla.form');
-        $title = $this->source->isEnglish() && $this->source->kind->containment === Containment::PartOf ? TitleCase::headline($container->title) : $container->title;
-        TitleSetter::setText($line, $title, "containers.{$i}.title", in_array($this->source->kind->id, ['lecture', 'poster'], true) && $i === 0 ? TitleFormat::Plain : TitleFormat::Italic, 'mla.container', 'mla.title.within');
+        $form = $i === 0 ? $this->form->at(FormPlace::BeforeContainer) : '';
+        $line->add($form === '' ? '' : "{$form} of ", 'mla.form');
+        $isHeadline = $this->source->isEnglish() && $kind->containment === Containment::PartOf;
+        $title = $isHeadline ? TitleCase::headline($container->title) : $container->title;
+        $format = $kind->atEvent && $i === 0 ? TitleFormat::Plain : TitleFormat::Italic;
+        (new TitleSetter($line, 'mla.title.within'))->text($title, ContainerField::Title->at($i), $format, 'mla.container');
 
         return $line;
     }
 
     /** @return list<RunBuilder> */
-    private function containerContributors(Container $container, int $i): array
+    private function contributors(Container $container, int $i): array
     {
         $lines = [];
-        if ($i === 0) {
-            $inContainer = ! Contributions::standBehindTitle($this->source);
-            foreach (Contributions::others($this->source, static fn (Role $role): bool => $inContainer || in_array($role, Contributions::OF_THE_WHOLE, true)) as [$roles, $people]) {
-                $lines[] = $line = new RunBuilder;
-                $line->add(Wording::by($roles, count($people)).' ', 'mla.contributor');
-                Names::inMiddle($line, $people, 'contributors', 'mla.contributor');
-            }
+        foreach ($i === 0 ? $this->contributions->inContainer() : [] as [$roles, $people]) {
+            $lines[] = $this->people($roles, $people, FieldPath::contributors());
         }
-        if ($i === 0 && $this->source->kind->id === 'interview-own' && $this->source->by(Role::Interviewer) === []) {
+        if ($i === 0 && $this->isOwnInterview()) {
             $lines[] = (new RunBuilder)->add('conducted by the author', 'mla.contributor');
         }
-        foreach (Contributions::byRole($container->contributors) as [$roles, $people]) {
-            $lines[] = $line = new RunBuilder;
-            $line->add(Wording::by($roles, count($people)).' ', 'mla.contributor');
-            Names::inMiddle($line, $people, "containers.{$i}.contributors", 'mla.contributor');
+        foreach ($this->contributions->byRole($container->contributors) as [$roles, $people]) {
+            $lines[] = $this->people($roles, $people, FieldPath::contributors($i));
         }
-
-        return $lines;
-    }
-
-    /** @return list<?RunBuilder> edition, the form a book has on a device, version */
-    private function versions(Container $container, int $i): array
-    {
-        $worded = preg_match('/^\d[\w.]*$/', $container->version) === 1 ? "version {$container->version}" : $container->version;
-        $device = $i > 0 || isset($this->source->containers[1]) || $container->url !== '' || preg_match('/e-?book|audio/i', $container->edition) === 1
-            ? ''
-            : (['ebook' => 'e-book ed.', 'audiobook' => 'audiobook ed.'][$this->source->kind->id] ?? '');
-
-        return [
-            self::element(Ordinal::edition($container->edition), 'mla.version', "containers.{$i}.edition"),
-            self::element($device, 'mla.version'),
-            self::element($worded, 'mla.version', "containers.{$i}.version"),
-        ];
-    }
-
-    /** @return list<RunBuilder> */
-    private function numbers(Container $container, int $i): array
-    {
-        $lines = [];
-        foreach (['volume' => ['vol.', 'vols.'], 'issue' => ['no.', 'nos.'], 'season' => ['season', 'seasons'], 'episode' => ['episode', 'episodes']] as $field => [$one, $several]) {
-            $value = $container->{$field};
-            if ($value !== '') {
-                $plain = preg_match('/^[\divxlcIVXLC]+(?:\W|$)|^\d/', $value) === 1;
-                $range = PageRange::full($value);
-                $lines[] = (new RunBuilder)->add($plain ? (preg_match('/^\d+[–,]/u', $range) === 1 ? $several : $one)." {$range}" : lcfirst($value), 'mla.number', "containers.{$i}.{$field}");
-            }
-        }
-        if ($container->number === '') {
-            return $lines;
-        }
-        $lines[] = $number = new RunBuilder;
-        if ($i === 0 && $this->source->genre !== '' && in_array($this->source->kind->id, ['report', 'government-document', 'preprint'], true)) {
-            $number->add($this->source->genre, 'mla.number', 'genre')->add(' no. ', 'mla.number');
-        }
-        if (! $this->numberIsInArchive()) {
-            $number->add($container->number, 'mla.number', "containers.{$i}.number");
-        }
-
-        return $lines;
-    }
-
-    /** A thesis in an archive has the archive's number for it, which is its place there. */
-    private function numberIsInArchive(): bool
-    {
-        return Entry::isThesis($this->source) && isset($this->source->containers[1]);
-    }
-
-    private function publisher(Container $container, int $i): ?RunBuilder
-    {
-        if ($container->publisher === '' || $this->source->kind->containment === Containment::InPeriodical || $this->source->kind->containment === Containment::Law || Publishers::same($container->publisher, $container->title)) {
-            return null;
-        }
-        $houses = array_map(Publishers::abbreviated(...), preg_split('~\s*[;/]\s*~', $container->publisher) ?: []);
-        $text = implode(' / ', $houses);
-        if (Entry::isThesis($this->source)) {
-            $text = (string) preg_replace('/\bUniversity\b/u', 'U', $text);
-        }
-
-        return (new RunBuilder)->add(Quotes::curly($text), 'mla.publisher', "containers.{$i}.publisher");
-    }
-
-    private function date(Container $container, int $i): ?RunBuilder
-    {
-        if ($i === 0 && Entry::isSeenOnSite($this->source)) {
-            return null;
-        }
-        $date = $container->date();
-
-        return self::element($date->isNone() ? $container->status : Wording::date($date, $this->edition), 'mla.date', $date->isNone() ? "containers.{$i}.status" : "containers.{$i}.date");
-    }
-
-    /** @return list<?RunBuilder> */
-    private function locations(Container $container, int $i): array
-    {
-        $pages = PageRange::shortened($container->pages);
-        $word = preg_match('/^(?:[\dA-Z]|[ivxlc]+\b|e\d)/u', $pages) !== 1 ? '' : (PageRange::isSeveral($pages) ? 'pp. ' : 'p. ');
-        $lines = [
-            self::element($pages === '' ? '' : $word.$pages, 'mla.pages', "containers.{$i}.pages"),
-            self::element($container->articleNumber === '' ? '' : 'article '.preg_replace('/^article\s+/i', '', $container->articleNumber), 'mla.pages', "containers.{$i}.articleNumber"),
-            self::element($container->paragraphs, 'mla.pages', "containers.{$i}.paragraphs"),
-            self::element(Quotes::curly($container->collection), 'mla.place', "containers.{$i}.collection"),
-        ];
-        if (in_array($this->source->kind->id, ['lecture', 'poster'], true)) {
-            $lines[] = self::element(Quotes::curly($container->place), 'mla.place', "containers.{$i}.place");
-        }
-        if ($i === 1 && $this->numberIsInArchive()) {
-            $lines[] = self::element($this->source->container()->number, 'mla.place', 'containers.0.number');
-        }
-        $lines[] = $this->address($i);
 
         return $lines;
     }
 
     /**
+     * @param  list<Role>  $roles
+     * @param  non-empty-array<int, Contributor>  $people
+     */
+    private function people(array $roles, array $people, FieldPath $path): RunBuilder
+    {
+        $line = (new RunBuilder)->add($this->wording->by($roles, count($people)).' ', 'mla.contributor');
+        $this->names->inMiddle($line, $people, $path, 'mla.contributor');
+
+        return $line;
+    }
+
+    /** An interview nobody can read, and nobody is said to have asked the questions. */
+    private function isOwnInterview(): bool
+    {
+        $kind = $this->source->kind;
+
+        return $kind->containment === Containment::PersonalCommunication && $kind->offers(Role::Interviewer)
+            && $this->source->by(Role::Interviewer) === [];
+    }
+
+    /** @return list<?RunBuilder> edition, the form a book has on a device, version */
+    private function versions(Container $container, int $i): array
+    {
+        $version = $container->version;
+
+        return [
+            self::element(Ordinal::edition($container->edition), 'mla.version', ContainerField::Edition->at($i)),
+            self::element($this->isReadOnDevice($container, $i) ? $this->source->kind->deviceEdition : '', 'mla.version'),
+            self::element(preg_match('/^\d[\w.]*$/', $version) === 1 ? "version {$version}" : $version, 'mla.version', ContainerField::Version->at($i)),
+        ];
+    }
+
+    /** Whether nothing else tells that it was read on a device: no service, no address, no edition of that name. */
+    private function isReadOnDevice(Container $container, int $i): bool
+    {
+        return $i === 0 && ! isset($this->source->containers[1]) && $container->url === ''
+            && preg_match('/e-?book|audio/i', $container->edition) !== 1;
+    }
+
+    /** @return list<?RunBuilder> */
+    private function numbers(Container $container, int $i): array
+    {
+        $lines = [];
+        foreach (self::NUMBERS as [$field, $one, $several]) {
+            $lines[] = self::element(self::worded($container->{$field->value}, $one, $several), 'mla.number', $field->at($i));
+        }
+
+        return [...$lines, $this->number($container, $i)];
+    }
+
+    private static function worded(string $value, string $one, string $several): string
+    {
+        if ($value === '' || preg_match('/^[\divxlcIVXLC]+(?:\W|$)|^\d/', $value) !== 1) {
+            return lcfirst($value);
+        }
+        $range = PageRange::full($value);
+
+        return (preg_match('/^\d+[–,]/u', $range) === 1 ? $several : $one)." {$range}";
+    }
+
+    private function number(Container $container, int $i): RunBuilder
+    {
+        $number = new RunBuilder;
+        if ($container->number !== '' && $i === 0 && $this->source->genre !== '' && $this->source->kind->genreNamesNumber) {
+            $number->add($this->source->genre, 'mla.number', FieldPath::genre())->add(' no. ', 'mla.number');
+        }
+
+        return $this->numberIsInArchive() ? $number : $number->add($container->number, 'mla.number', ContainerField::Number->at($i));
+    }
+
+    /** What was handed in has the number of the archive that keeps it, which is its place there. */
+    private function numberIsInArchive(): bool
+    {
+        return $this->source->kind->handedIn && isset($this->source->containers[1]);
+    }
+
+    private function publisher(Container $container, int $i): ?RunBuilder
+    {
+        $kind = $this->source->kind;
+        if ($container->publisher === '' || Publishers::same($container->publisher, $container->title)
+            || in_array($kind->containment, [Containment::InPeriodical, Containment::Law], true)) {
+            return null;
+        }
+        $houses = array_map(Publishers::abbreviated(...), preg_split('~\s*[;/]\s*~', $container->publisher) ?: []);
+        $text = implode(' / ', $houses);
+        $text = $kind->handedIn ? Publishers::school($text) : $text;
+
+        return (new RunBuilder)->add(Quotes::curly($text), 'mla.publisher', ContainerField::Publisher->at($i));
+    }
+
+    private function date(Container $container, int $i): ?RunBuilder
+    {
+        if ($i === 0 && $this->source->kind->handedIn) {
+            // Its own date stands after the title; here stands what it was handed in for.
+            return self::element(self::degree($this->source->genre), 'mla.form', FieldPath::genre());
+        }
+        if ($i === 0 && self::isSeenOnSite($this->source)) {
+            return null;
+        }
+        $date = $container->date();
+
+        return $date->isNone()
+            ? self::element($container->status, 'mla.date', ContainerField::Status->at($i))
+            : self::element($this->wording->date($date), 'mla.date', ContainerField::Date->at($i));
+    }
+
+    /** "PhD dissertation" keeps its capital; "Master’s thesis" has none inside an entry. */
+    private static function degree(string $genre): string
+    {
+        return preg_match('/^(?:Ph|\p{Lu}{2})/u', $genre) === 1 ? $genre : lcfirst($genre);
+    }
+
+    /** @return list<?RunBuilder> */
+    private function locations(Container $container, int $i): array
+    {
+        $article = preg_replace('/^article\s+/i', '', $container->articleNumber);
+        $isInArchive = $i === 1 && $this->numberIsInArchive();
+
+        return [
+            self::element(self::pages($container->pages), 'mla.pages', ContainerField::Pages->at($i)),
+            self::element($article === '' ? '' : "article {$article}", 'mla.pages', ContainerField::ArticleNumber->at($i)),
+            self::element($container->paragraphs, 'mla.pages', ContainerField::Paragraphs->at($i)),
+            self::element(Quotes::curly($container->collection), 'mla.place', ContainerField::Collection->at($i)),
+            self::element($this->source->kind->atEvent ? Quotes::curly($container->place) : '', 'mla.place', ContainerField::Place->at($i)),
+            self::element($isInArchive ? $this->source->container()->number : '', 'mla.place', ContainerField::Number->at()),
+            $this->address($i),
+        ];
+    }
+
+    private static function pages(string $typed): string
+    {
+        $pages = PageRange::shortened($typed);
+        $isNumber = preg_match('/^(?:[\dA-Z]|[ivxlc]+\b|e\d)/u', $pages) === 1;
+
+        return ($isNumber ? (PageRange::isSeveral($pages) ? 'pp. ' : 'p. ') : '').$pages;
+    }
+
+    /**
      * Where the source is found is said once, of the last container, and a DOI before any other address (MLA Handbook,
-     * 9th ed., 5.84, 5.93): an article read in a database has its DOI behind the database's name.
+     * 9th ed., 5.84, 5.93): an article read in a database has its DOI after the database's name.
      */
     private function address(int $i): ?RunBuilder
     {
         // A container that was emptied in the form is none.
-        $containers = array_filter($this->source->containers, static fn (Container $one): bool => $one->toArray() !== []);
-        if ($i !== array_key_last($containers)) {
+        $containers = array_filter($this->source->containers, static fn (Container $one): bool => ! $one->isEmpty());
+        if ($i !== array_key_last($containers) || $this->course->addresses === Addresses::None) {
             return null;
         }
-        foreach (array_reverse($containers, true) as $at => $one) {
+
+        return $this->doi(array_reverse($containers, true)) ?? $this->url($containers);
+    }
+
+    /** @param  array<int, Container>  $containers */
+    private function doi(array $containers): ?RunBuilder
+    {
+        foreach ($containers as $at => $one) {
             $doi = WebAddress::doi($one->doi);
             if ($doi !== '') {
                 $shown = $this->edition < 9 ? str_replace('https://doi.org/', 'doi:', $doi) : $doi;
 
-                return self::element($this->course->addresses === Addresses::None ? '' : $shown, 'mla.doi', "containers.{$at}.doi");
+                return self::element($shown, 'mla.doi', ContainerField::Doi->at($at));
             }
         }
+
+        return null;
+    }
+
+    /** @param  array<int, Container>  $containers */
+    private function url(array $containers): ?RunBuilder
+    {
         $addressed = array_filter($containers, static fn (Container $one): bool => $one->url !== '');
         $at = array_key_last($addressed);
         if ($at === null) {
             return null;
         }
-        $container = $addressed[$at];
-        $url = match ($this->course->addresses) {
-            Addresses::None => '',
-            Addresses::Full => WebAddress::clean($container->url),
-            Addresses::Auto, Addresses::Bare => WebAddress::bare($container->url),
-        };
+        $url = $addressed[$at]->url;
+        $shown = $this->course->addresses === Addresses::Full ? WebAddress::clean($url) : WebAddress::bare($url);
 
-        return self::element($url, 'mla.url', "containers.{$at}.url");
+        return self::element($shown, 'mla.url', ContainerField::Url->at($at));
     }
 }

@@ -15,40 +15,54 @@ use Bibrel\Core\Text\Letters;
  *
  * Source: MLA Handbook, 7th ed., 5.2; 9th ed., 5.114.
  */
-final class Media
+final readonly class Media
 {
-    private const OF_KIND = ['film' => 'Film', 'song' => 'CD', 'album' => 'CD', 'tv-episode' => 'Television', 'tv-series' => 'Television', 'radio-episode' => 'Radio', 'podcast-episode' => 'Web', 'podcast-series' => 'Web', 'lecture' => 'Lecture', 'slides' => 'Slides', 'live-performance' => 'Performance', 'exhibition' => 'Exhibition', 'ebook' => 'E-book', 'audiobook' => 'Audiobook', 'software' => 'Computer software', 'app' => 'Mobile app', 'video-game' => 'Video game'];
+    /** Media a later edition does not name, even where somebody did. */
+    private const TOLD = '/^(?:print|web|online)$/i';
 
-    /** Kinds of which each copy is the thing itself, seen where it is kept. */
-    private const SEEN = ['artwork', 'photograph', 'map', 'illustration', 'archive-item'];
-
-    /** What the source says of itself, or what its kind and the way it was reached tell; '' where nothing does. */
-    public static function of(Source $source): string
+    public function __construct(private Source $source)
     {
-        if ($source->medium !== '') {
-            return Letters::capital($source->medium);
-        }
-        if ($source->kind->containment === Containment::PersonalCommunication) {
-            return $source->kind->id === 'email' && in_array(strtolower($source->genre), ['', 'e-mail', 'email'], true) ? 'E-mail' : '';
-        }
-        if (self::isOnline($source)) {
-            return 'Web';
-        }
-
-        return self::OF_KIND[$source->kind->id] ?? (in_array($source->kind->id, self::SEEN, true) && $source->container()->collection !== '' ? '' : 'Print');
     }
 
-    public static function isOnline(Source $source): bool
+    /** What the source says of itself, or what its kind and the way it was reached tell; '' where nothing does. */
+    public function always(): string
     {
-        if ($source->reached !== '') {
-            return in_array(AccessMethod::tryFrom($source->reached), [AccessMethod::Web, AccessMethod::Database], true);
+        $kind = $this->source->kind;
+
+        return match (true) {
+            $this->source->medium !== '' => Letters::capital($this->source->medium),
+            // A description of one's own names another medium: a letter, a text message.
+            $kind->containment === Containment::PersonalCommunication => $this->isDescribedByKind() ? $kind->usualMedium : '',
+            $this->isOnline() => 'Web',
+            $kind->usualMedium !== '' => $kind->usualMedium,
+            default => $kind->isKept() && $this->source->container()->collection !== '' ? '' : 'Print',
+        };
+    }
+
+    /** What somebody said, unless the rest of the entry tells it. */
+    public function whereSaid(): string
+    {
+        return preg_match(self::TOLD, $this->source->medium) === 1 ? '' : Letters::capital($this->source->medium);
+    }
+
+    public function isOnline(): bool
+    {
+        if ($this->source->reached !== '') {
+            return in_array(AccessMethod::tryFrom($this->source->reached), [AccessMethod::Web, AccessMethod::Database], true);
         }
-        foreach ($source->containers as $i => $container) {
+        foreach ($this->source->containers as $i => $container) {
             if ($container->url.$container->doi !== '' || ($i > 0 && $container->title !== '')) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    private function isDescribedByKind(): bool
+    {
+        $bare = static fn (string $word): string => str_replace('-', '', mb_strtolower($word));
+
+        return in_array($bare($this->source->genre), ['', $bare($this->source->kind->usualMedium)], true);
     }
 }

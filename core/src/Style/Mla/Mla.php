@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Bibrel\Core\Style\Mla;
 
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CitationContext;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\EntryContext;
+use Bibrel\Core\Style\RunningHead;
 use Bibrel\Core\Style\SortKey;
 use Bibrel\Core\Style\Style;
 
@@ -17,9 +19,15 @@ final readonly class Mla implements Style
 {
     private const LABELS = [9 => 'MLA, 9th edition', 8 => 'MLA, 8th edition', 7 => 'MLA, 7th edition'];
 
+    private Wording $wording;
+
+    private Names $names;
+
     /** @param  7|8|9  $edition */
     public function __construct(private int $edition = 9)
     {
+        $this->wording = new Wording($edition);
+        $this->names = new Names($this->wording, $edition);
     }
 
     public function id(): string
@@ -45,8 +53,8 @@ final readonly class Mla implements Style
     public function entry(Source $source, CourseRules $course, EntryContext $context): array
     {
         return $this->edition === 7
-            ? (new Mla7Entry($source, $course, $context))->runs()
-            : (new Entry($source, $course, $context, $this->edition))->runs();
+            ? (new Mla7Entry($source, $course, $context, $this->wording, $this->names))->runs()
+            : (new Entry($source, $course, $context, $this->wording, $this->names, $this->edition))->runs();
     }
 
     public function citation(Source $source, CitationContext $citation, EntryContext $context): array
@@ -54,19 +62,24 @@ final readonly class Mla implements Style
         return (new Citation($source, $context))->runs($citation);
     }
 
+    public function joinsYears(): bool
+    {
+        return false;
+    }
+
     public function orderedBy(Source $source): array
     {
+        $leaders = Leaders::of($source);
         $authors = [];
-        foreach (Entry::primaryContributors($source) as $leader) {
+        foreach ($leaders as $leader) {
             array_push($authors, ...SortKey::name($leader->name, false));
         }
         // With three or more authors the entry reads "First, et al.", so only the first counts.
-        if (count(Entry::primaryContributors($source)) > 2) {
+        if (count($leaders) > 2) {
             $authors = [...array_slice($authors, 0, 2), 'et al'];
         }
-        $title = SortKey::title($source->title->full(), $source->language);
 
-        return [...$authors, $title, $source->date()->edtf()];
+        return [...$authors, SortKey::title($source->title->full(), $source->language), $source->date()->edtf()];
     }
 
     public function ordersWordByWord(): bool
@@ -76,13 +89,12 @@ final readonly class Mla implements Style
 
     public function authorKey(Source $source): string
     {
-        $leaders = Entry::primaryContributors($source);
-        $shown = count($leaders) > 2 ? [reset($leaders)] : $leaders;
+        $leaders = array_values(array_map(static fn (Contributor $one): array => $one->name->toArray(), Leaders::of($source)));
+        $isMany = count($leaders) > 2;
 
-        return $leaders === [] ? '' : json_encode([
-            count($leaders) > 2 ? array_map(static fn (Contributor $one): array => $one->name->toArray(), array_values($leaders)) : [],
-            array_map(static fn (Contributor $one): array => $one->name->toArray(), array_values($shown)),
-        ], JSON_THROW_ON_ERROR);
+        return $leaders === []
+            ? ''
+            : json_encode([$isMany ? $leaders : [], $isMany ? [$leaders[0]] : $leaders], JSON_THROW_ON_ERROR);
     }
 
     public function lettersYears(): bool
@@ -98,5 +110,32 @@ final readonly class Mla implements Style
     public function headingIsBold(): bool
     {
         return false;
+    }
+
+    public function annotationIndent(): float
+    {
+        return 1.0;
+    }
+
+    public function runningHead(CourseRules $course, string $surname, string $title): RunningHead
+    {
+        return new RunningHead($surname);
+    }
+
+    public function fields(Kind $kind): array
+    {
+        return $kind->fields();
+    }
+
+    public function withoutDate(Source $source): string
+    {
+        return $source->container()->url === ''
+            ? 'Without a date that element is left out.'
+            : 'Without a date the entry gives the day you read it.';
+    }
+
+    public function choices(): array
+    {
+        return ['surname', 'accessed', 'addresses', 'heading', 'threeHyphens', 'medium'];
     }
 }

@@ -5,19 +5,23 @@ declare(strict_types=1);
 namespace Bibrel\Core\Style\Mla;
 
 use Bibrel\Core\Source\Container;
+use Bibrel\Core\Source\ContainerField;
 use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\FieldPath;
+use Bibrel\Core\Source\FormPlace;
 use Bibrel\Core\Source\Name;
+use Bibrel\Core\Source\PeriodicalType;
+use Bibrel\Core\Source\Publishers;
 use Bibrel\Core\Source\Role;
 use Bibrel\Core\Source\Source;
+use Bibrel\Core\Source\TitleFormat;
+use Bibrel\Core\Source\WebAddress;
 use Bibrel\Core\Style\Addresses;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\EntryContext;
 use Bibrel\Core\Style\Inclusion;
-use Bibrel\Core\Style\Publishers;
-use Bibrel\Core\Style\TitleFormat;
 use Bibrel\Core\Style\TitleSetter;
-use Bibrel\Core\Style\WebAddress;
 use Bibrel\Core\Text\Letters;
 use Bibrel\Core\Text\Ordinal;
 use Bibrel\Core\Text\PageRange;
@@ -32,113 +36,115 @@ use Bibrel\Core\Text\TitleCase;
  *
  * Source: MLA Handbook, 7th ed., 5.3–5.8.
  */
-final class Mla7Entry
+final readonly class Mla7Entry
 {
-    private const ABBREVIATED = ['edited by' => 'Ed.', 'translated by' => 'Trans.', 'directed by' => 'Dir.', 'compiled by' => 'Comp.', 'illustrated by' => 'Illus.', 'narrated by' => 'Narr.', 'conducted by' => 'Cond.', 'performance by' => 'Perf.', 'performances by' => 'Perf.', 'introduction by' => 'Introd.', 'foreword by' => 'Foreword by', 'afterword by' => 'Afterword by', 'produced by' => 'Prod.', 'hosted by' => 'Host', 'screenplay by' => 'Screenplay by'];
-
-    /** Kinds whose imprint names the city, when they are printed. */
-    private const WITH_PLACE = ['book', 'chapter', 'entry-encyclopedia', 'pamphlet', 'paper-conference', 'report', 'standard'];
+    /** What this edition calls what later ones call otherwise. */
+    private const OLDER = ['e-mail' => 'message', 'interview' => 'personal interview', 'special issue' => 'spec. issue'];
 
     private RunBuilder $line;
 
+    private TitleSetter $titles;
+
+    private Form $form;
+
+    private Contributions $contributions;
+
+    private Media $media;
+
     public function __construct(
-        private readonly Source $source,
-        private readonly CourseRules $course,
-        private readonly EntryContext $context,
+        private Source $source,
+        private CourseRules $course,
+        private EntryContext $context,
+        private Wording $wording,
+        private Names $names,
     ) {
         $this->line = new RunBuilder;
+        $this->titles = new TitleSetter($this->line, 'mla.title.within');
+        $this->form = new Form($source);
+        $this->contributions = new Contributions($source, $wording);
+        $this->media = new Media($source);
     }
 
     /** @return list<Run> */
     public function runs(): array
     {
-        $this->line = new RunBuilder;
         $this->author();
-        $this->title();
-        $this->form();
+        $this->source->title->isEmpty() ? $this->described() : $this->title();
+        // "Editorial", "Letter": after the title, where later editions have it at the end.
+        $this->element($this->form->atEnd(), 'mla.form', $this->source->genre === '' ? null : FieldPath::genre());
         $this->original();
         $this->review();
-        $this->contributors($this->others(), 'contributors');
+        $this->contributors($this->contributions->all(), FieldPath::contributors());
         match (true) {
-            $this->source->kind->containment === Containment::PersonalCommunication => $this->element($this->date(''), 'mla.date', 'containers.0.date'),
-            $this->source->kind->containment === Containment::Law => $this->law(),
-            $this->isPeriodical() => $this->periodical(),
+            $this->isIn(Containment::PersonalCommunication) => $this->element($this->date(''), 'mla.date', ContainerField::Date->at()),
+            $this->isIn(Containment::Law) => $this->law(),
+            $this->isCitedByIssue() => $this->periodical(),
             default => $this->published(),
         };
+        $this->furtherContainers();
         $this->medium();
 
         return $this->line->trimEnd()->runs();
     }
 
+    private function isIn(Containment $containment): bool
+    {
+        return $this->source->kind->containment === $containment;
+    }
+
     private function author(): void
     {
-        $leaders = Entry::primaryContributors($this->source);
+        $leaders = Leaders::of($this->source);
         if ($leaders === []) {
             return;
         }
         if ($this->context->repeatsAuthor && $this->course->threeHyphens) {
-            $this->line->add('---', 'mla.author.repeated', 'contributors.'.array_key_first($leaders));
-        } elseif (count($leaders) === 3) {
-            Names::three($this->line, $leaders);
+            $first = array_key_first($leaders);
+            $this->names->repeated($this->line, $leaders[$first]->role, count($leaders), FieldPath::contributors()->member($first));
         } else {
-            Names::lead($this->line, $leaders, false);
-        }
-        $label = ['editor' => 'ed.', 'translator' => 'trans.', 'compiler' => 'comp.', 'director' => 'dir.'][reset($leaders)->role->value] ?? '';
-        if ($label !== '') {
-            $plural = count($leaders) > 1 && in_array($label, ['ed.', 'comp.'], true) ? rtrim($label, '.').'s.' : $label;
-            $this->line->add(", {$plural}", 'mla.author.role', 'contributors.'.array_key_first($leaders));
+            $this->names->lead($this->line, $leaders);
         }
         $this->close();
     }
 
     private function title(): void
     {
-        $title = $this->source->title;
-        if ($title->isEmpty()) {
-            $this->described();
-
-            return;
-        }
-        $format = match ($this->source->kind->id) {
-            'thesis' => TitleFormat::Quoted,
-            'court-case' => TitleFormat::Plain,
-            default => Entry::titleFormat($this->source),
-        };
-        $rule = match ($format) {
-            TitleFormat::Quoted => 'mla.title.quoted',
-            TitleFormat::Italic => 'mla.title.italic',
-            TitleFormat::Plain => 'mla.title.described',
-        };
-        TitleSetter::set($this->line, $title, $format, Entry::case($this->source), $rule, 'mla.title.within');
+        $title = new SourceTitle($this->source);
+        $format = $title->formerFormat();
+        $this->titles->title($this->source->title, $format, $title->case(), SourceTitle::rule($format));
         $this->close();
     }
 
+    /** What stands for a title where there is none. */
     private function described(): void
     {
-        $recipients = $this->source->by(Role::Recipient);
-        if ($this->source->kind->id === 'email') {
-            $this->line->add(Letters::capital($this->source->genre ?: 'message').' to ', 'mla.title.described', $this->source->genre === '' ? null : 'genre');
-            if ($recipients === []) {
-                $this->line->add('the author', 'mla.title.described');
-            } else {
-                Names::inMiddle($this->line, $recipients, 'contributors', 'mla.title.described');
-            }
+        $kind = $this->source->kind;
+        $untitled = self::OLDER[$kind->untitled] ?? $kind->untitled;
+        $field = $this->source->genre === '' ? null : FieldPath::genre();
+        if ($kind->offers(Role::Recipient)) {
+            $this->line->add(Letters::capital($this->source->genre ?: $untitled).' to ', 'mla.title.described', $field);
+            $this->recipients();
             $this->close();
-        } elseif ($this->source->kind->id !== 'review') {
-            $this->element(Letters::capital($this->source->genre ?: ($this->source->kind->id === 'interview-own' ? 'personal interview' : '')), 'mla.title.described', 'genre');
+        } elseif (! $kind->describesSubject()) {
+            $this->element(Letters::capital($this->source->genre ?: $untitled), 'mla.title.described', FieldPath::genre());
         }
     }
 
-    /** "Editorial", "Letter": behind the title, where later editions have it at the end. */
-    private function form(): void
+    private function recipients(): void
     {
-        $this->element(Entry::form($this->source), 'mla.form', $this->source->genre === '' ? null : 'genre');
+        $recipients = $this->source->by(Role::Recipient);
+        if ($recipients === []) {
+            $this->line->add('the author', 'mla.title.described');
+        } else {
+            $this->names->inMiddle($this->line, $recipients, FieldPath::contributors(), 'mla.title.described');
+        }
     }
 
     private function original(): void
     {
         $date = $this->source->original->date();
-        $this->element($date->isNone() ? '' : Letters::capital(Wording::date($date, 7)), 'mla.original', 'original.date');
+        $text = $date->isNone() ? '' : Letters::capital($this->wording->date($date));
+        $this->element($text, 'mla.original', FieldPath::originalDate());
     }
 
     /** "Rev. of Moonpower, by Halima Brook." */
@@ -148,127 +154,142 @@ final class Mla7Entry
             return;
         }
         $this->line->add('Rev. of ', 'mla.review');
-        TitleSetter::setText($this->line, $this->source->subject, 'subject', TitleFormat::Italic, 'mla.review', 'mla.title.within');
+        $this->titles->text($this->source->subject, FieldPath::subject(), TitleFormat::Italic, 'mla.review');
         $makers = $this->source->by(Role::ReviewedAuthor);
         if ($makers !== []) {
             $this->line->comma('mla.comma')->add(' by ', 'mla.review');
-            Names::inMiddle($this->line, $makers, 'contributors', 'mla.review');
+            $this->names->inMiddle($this->line, $makers, FieldPath::contributors(), 'mla.review');
         }
         $this->close();
     }
 
-    /** @return list<array{list<Role>, array<int, Contributor>}> */
-    private function others(): array
-    {
-        $leaders = $this->source->primaryContributors();
-
-        return Contributions::byRole(array_diff_key($this->source->contributors, $leaders));
-    }
-
-    /** @param  list<array{list<Role>, array<int, Contributor>}>  $groups */
-    private function contributors(array $groups, string $path): void
+    /** @param  list<array{list<Role>, non-empty-array<int, Contributor>}>  $groups */
+    private function contributors(array $groups, FieldPath $path): void
     {
         foreach ($groups as [$roles, $people]) {
-            $short = array_map(static fn (Role $role): string => self::ABBREVIATED[Wording::by([$role], count($people))] ?? Letters::capital(Wording::by([$role], count($people))), $roles);
-            $this->line->add(Letters::capital(mb_strtolower(implode(' and ', $short))).' ', 'mla.contributor');
-            Names::inMiddle($this->line, $people, $path, 'mla.contributor');
+            $this->line->add($this->wording->byShort($roles, count($people)).' ', 'mla.contributor');
+            $this->names->inMiddle($this->line, $people, $path, 'mla.contributor');
             $this->close();
         }
     }
 
     /** A newspaper, magazine or blog read on its own site is cited as a page of that site. */
-    private function isPeriodical(): bool
+    private function isCitedByIssue(): bool
     {
-        $scholarly = in_array($this->source->kind->id, ['journal-article', 'special-issue'], true);
-
-        return $this->source->kind->containment === Containment::InPeriodical
-            && ($scholarly || $this->source->container()->pages !== '' || isset($this->source->containers[1]) || ! Media::isOnline($this->source));
+        return $this->isIn(Containment::InPeriodical)
+            && ($this->source->kind->periodicalType === PeriodicalType::Journal || $this->source->container()->pages !== ''
+                || isset($this->source->containers[1]) || ! $this->media->isOnline());
     }
 
-    /** Title, volume.issue, date in parentheses for a scholarly journal; pages behind a colon. */
+    private function isInJournal(): bool
+    {
+        return match ($this->source->kind->periodicalType) {
+            PeriodicalType::Journal => true,
+            PeriodicalType::Popular => false,
+            PeriodicalType::Either => $this->source->container()->volume !== '',
+        };
+    }
+
+    /** Title, volume.issue, date in parentheses for a scholarly journal; pages after a colon. */
     private function periodical(): void
     {
         $container = $this->source->container();
-        $special = $this->source->kind->id === 'special-issue';
-        $this->line->add($special ? 'Spec. issue of ' : '', 'mla.form');
-        TitleSetter::setText($this->line, $container->title, 'containers.0.title', TitleFormat::Italic, 'mla.container', 'mla.title.within');
-        $scholarly = $special || in_array($this->source->kind->id, ['journal-article', 'review'], true) && $container->volume !== '';
-        if ($scholarly && $container->volume !== '') {
-            $this->line->space('mla.number')->add($container->volume, 'mla.number', 'containers.0.volume');
-            $this->line->add($container->issue === '' ? '' : '.', 'mla.number')->add($container->issue, 'mla.number', 'containers.0.issue');
-        }
-        $words = $this->date('n.d.');
-        $scholarly = $scholarly || $this->source->kind->id === 'journal-article';
-        $this->line->space('mla.date')->add($scholarly ? "({$words})" : $words, 'mla.date', 'containers.0.date');
-        if (! $scholarly && $container->edition !== '') {
-            $this->line->add(', ', 'mla.comma')->add(Ordinal::edition($container->edition), 'mla.version', 'containers.0.edition');
-        }
-        $this->line->add(': ', 'mla.pages');
-        $this->line->add($container->pages === '' ? 'n. pag.' : PageRange::shortened($container->pages), 'mla.pages', 'containers.0.pages');
+        $form = $this->form->at(FormPlace::BeforeContainer);
+        $this->line->add($form === '' ? '' : Letters::capital(self::OLDER[$form] ?? $form).' of ', 'mla.form');
+        $this->titles->text($container->title, ContainerField::Title->at(), TitleFormat::Italic, 'mla.container');
+        $this->isInJournal() ? $this->journalIssue($container) : $this->popularIssue($container);
+        $pages = $container->pages === '' ? 'n. pag.' : PageRange::shortened($container->pages);
+        $this->line->add(': ', 'mla.pages')->add($pages, 'mla.pages', ContainerField::Pages->at());
         $this->close();
+    }
+
+    private function journalIssue(Container $container): void
+    {
+        if ($container->volume !== '') {
+            $this->line->space('mla.number')->add($container->volume, 'mla.number', ContainerField::Volume->at())
+                ->add($container->issue === '' ? '' : '.', 'mla.number')
+                ->add($container->issue, 'mla.number', ContainerField::Issue->at());
+        }
+        $this->line->space('mla.date')->add("({$this->date('n.d.')})", 'mla.date', ContainerField::Date->at());
+    }
+
+    private function popularIssue(Container $container): void
+    {
+        $this->line->space('mla.date')->add($this->date('n.d.'), 'mla.date', ContainerField::Date->at());
+        if ($container->edition !== '') {
+            $this->line->add(', ', 'mla.comma')->add(Ordinal::edition($container->edition), 'mla.version', ContainerField::Edition->at());
+        }
     }
 
     /** Law report with volume and page, the court, the year. */
     private function law(): void
     {
         $container = $this->source->container();
-        $this->element(Name::join($container->volume, $container->title, $container->section === '' ? $container->pages : "sec. {$container->section}"), 'mla.container', 'containers.0.title');
-        $this->element($this->date('n.d.'), 'mla.date', 'containers.0.date');
+        $place = $container->section === '' ? $container->pages : "sec. {$container->section}";
+        $this->element(Name::join($container->volume, $container->title, $place), 'mla.container', ContainerField::Title->at());
+        $this->element($this->date('n.d.'), 'mla.date', ContainerField::Date->at());
     }
 
     private function date(string $without): string
     {
         $date = $this->source->date();
 
-        return $date->isNone() ? ($this->source->container()->status ?: $without) : Wording::date($date, 7);
+        return $date->isNone() ? ($this->source->container()->status ?: $without) : $this->wording->date($date);
     }
 
     private function published(): void
     {
         $container = $this->source->container();
-        if ($container->title !== '') {
-            $title = $this->source->kind->containment === Containment::PartOf && $this->source->isEnglish() ? TitleCase::headline($container->title) : $container->title;
-            TitleSetter::setText($this->line, $title, 'containers.0.title', TitleFormat::Italic, 'mla.container', 'mla.title.within');
-            $this->close();
-        }
-        $this->contributors(Contributions::byRole($container->contributors), 'containers.0.contributors');
-        $this->element(Letters::capital(Ordinal::edition($container->edition)), 'mla.version', 'containers.0.edition');
-        $this->element($container->volume === '' ? '' : "Vol. {$container->volume}", 'mla.number', 'containers.0.volume');
-        $this->element((string) preg_replace('/^(\d+)$/', '$1 vols.', $container->volumes), 'mla.volumes', 'containers.0.volumes');
+        $this->container($container->title, ContainerField::Title->at(), $this->isIn(Containment::PartOf) && $this->source->isEnglish());
+        $this->contributors($this->contributions->byRole($container->contributors), FieldPath::contributors(0));
+        $edition = Letters::capital(Ordinal::edition($container->edition));
+        $this->element($edition, 'mla.version', ContainerField::Edition->at());
+        $volume = $container->volume === '' ? '' : "Vol. {$container->volume}";
+        $this->element($volume, 'mla.number', ContainerField::Volume->at());
+        $this->element(Ordinal::volumes($container->volumes), 'mla.volumes', ContainerField::Volumes->at());
         if ($container->collection !== '') {
-            $this->element($this->date('n.d.'), 'mla.date', 'containers.0.date');
-            $this->element($container->collection, 'mla.place', 'containers.0.collection');
+            $this->element($this->date('n.d.'), 'mla.date', ContainerField::Date->at());
+            $this->element($container->collection, 'mla.place', ContainerField::Collection->at());
 
             return;
         }
+        if ($this->source->kind->handedIn) {
+            $isMasters = str_contains(strtolower($this->source->genre), 'master');
+            $this->element($isMasters ? 'Thesis' : 'Diss', 'mla.medium', FieldPath::genre());
+        }
         $this->imprint($container);
-        $this->element(PageRange::shortened($container->pages), 'mla.pages', 'containers.0.pages');
+        $this->element(PageRange::shortened($container->pages), 'mla.pages', ContainerField::Pages->at());
+    }
+
+    private function container(string $title, FieldPath $field, bool $isHeadline): void
+    {
+        if ($title !== '') {
+            $this->titles->text($isHeadline ? TitleCase::headline($title) : $title, $field, TitleFormat::Italic, 'mla.container');
+            $this->close();
+        }
     }
 
     /** Place: publisher, date. */
     private function imprint(Container $container): void
     {
-        $online = Media::isOnline($this->source);
-        $thesis = Entry::isThesis($this->source);
-        if ($thesis) {
-            $this->element(str_contains(strtolower($this->source->genre), 'master') ? 'Thesis' : 'Diss', 'mla.medium', 'genre');
-        }
-        $isTalk = in_array($this->source->kind->id, ['lecture', 'poster'], true);
-        $needsPlace = ! $online && in_array($this->source->kind->csl, self::WITH_PLACE, true);
+        $kind = $this->source->kind;
+        $isOnline = $this->media->isOnline();
+        $needsPlace = ! $isOnline && $kind->hasImprint;
         if ($needsPlace) {
-            $this->line->add($container->place === '' ? 'N.p.' : $container->place, 'mla.seventh.place', 'containers.0.place')->add(': ', 'mla.seventh.place');
-        } elseif ($isTalk) {
-            $this->element($container->place, 'mla.place', 'containers.0.place');
+            $this->line->add($container->place ?: 'N.p.', 'mla.seventh.place', ContainerField::Place->at())->add(': ', 'mla.seventh.place');
+        } elseif ($kind->atEvent) {
+            $this->element($container->place, 'mla.place', ContainerField::Place->at());
         }
-        $house = $thesis ? (string) preg_replace('/\bUniversity\b/u', 'U', $container->publisher) : self::shortened($container->publisher);
-        if ($house === '' && ($needsPlace || $online)) {
-            $house = $needsPlace ? 'n.p.' : 'N.p.';
-        }
-        $this->line->add(Quotes::curly($house), 'mla.publisher', 'containers.0.publisher');
+        $house = $kind->handedIn ? Publishers::school($container->publisher) : self::shortened($container->publisher);
+        $house = $house ?: match (true) {
+            $needsPlace => 'n.p.',
+            $isOnline => 'N.p.',
+            default => '',
+        };
         if ($house !== '') {
-            $this->line->comma('mla.comma')->space('mla.comma');
+            $this->line->add(Quotes::curly($house), 'mla.publisher', ContainerField::Publisher->at())->comma('mla.comma')->space('mla.comma');
         }
-        $this->element($this->date('n.d.'), 'mla.date', 'containers.0.date');
+        $this->element($this->date('n.d.'), 'mla.date', ContainerField::Date->at());
     }
 
     /** The shortest form that is still clear: one name, no "Press", "Books" or "Company"; university presses keep UP. */
@@ -282,37 +303,47 @@ final class Mla7Entry
         return (string) preg_replace('/(?<=\S)\s+(?:Press|Books|Publishing|Publishers|House|Editions)$/u', '', $name);
     }
 
-    /** Database, medium, date of access, series; the address last, in angle brackets, where the course wants it. */
-    private function medium(): void
+    private function furtherContainers(): void
     {
         foreach (array_slice($this->source->containers, 1, null, true) as $i => $container) {
-            if ($container->title !== '') {
-                TitleSetter::setText($this->line, $container->title, "containers.{$i}.title", TitleFormat::Italic, 'mla.container', 'mla.title.within');
-                $this->close();
-            }
-        }
-        if ($this->source->kind->id === 'interview-own') {
-            return;
-        }
-        if ($this->course->medium !== Inclusion::Never) {
-            $this->element(Media::of($this->source), 'mla.seventh.medium', $this->source->medium === '' ? null : 'medium');
-        }
-        $accessed = $this->source->accessedOn();
-        if (Media::isOnline($this->source) && ! $accessed->isNone() && $this->course->accessed !== Inclusion::Never) {
-            $this->element(Wording::date($accessed, 7), 'mla.accessed', 'accessed');
-        }
-        $first = $this->source->container();
-        if ($first->series !== '') {
-            $this->element(trim("{$first->series} {$first->seriesNumber}"), 'mla.series', 'containers.0.series');
-        }
-        $address = $first->url ?: ($this->source->containers[1]->url ?? '');
-        if (in_array($this->course->addresses, [Addresses::Full, Addresses::Bare], true) && $address !== '') {
-            $this->element('<'.($this->course->addresses === Addresses::Full ? WebAddress::clean($address) : WebAddress::bare($address)).'>', 'mla.url', $first->url !== '' ? 'containers.0.url' : 'containers.1.url');
+            $this->container($container->title, ContainerField::Title->at($i), false);
         }
     }
 
+    /** Medium, date of access, series; the address last, in angle brackets, where the course wants it. */
+    private function medium(): void
+    {
+        $isOwn = $this->isIn(Containment::PersonalCommunication) && $this->source->kind->offers(Role::Interviewer);
+        if ($isOwn) {
+            return;
+        }
+        if ($this->course->medium !== Inclusion::Never) {
+            $this->element($this->media->always(), 'mla.seventh.medium', $this->source->medium === '' ? null : FieldPath::medium());
+        }
+        $accessed = $this->source->accessedOn();
+        if ($this->media->isOnline() && ! $accessed->isNone() && $this->course->accessed !== Inclusion::Never) {
+            $this->element($this->wording->date($accessed), 'mla.accessed', FieldPath::accessed());
+        }
+        $first = $this->source->container();
+        $series = $first->series === '' ? '' : trim("{$first->series} {$first->seriesNumber}");
+        $this->element($series, 'mla.series', ContainerField::Series->at());
+        $this->address();
+    }
+
+    private function address(): void
+    {
+        $level = $this->source->container()->url !== '' ? 0 : 1;
+        $address = $this->source->containers[$level]->url ?? '';
+        $shown = match ($this->course->addresses) {
+            Addresses::Full => WebAddress::clean($address),
+            Addresses::Bare => WebAddress::bare($address),
+            default => '',
+        };
+        $this->element($shown === '' ? '' : "<{$shown}>", 'mla.url', ContainerField::Url->at($level));
+    }
+
     /** One element with the stop that closes it; nothing where it is empty. */
-    private function element(string $text, string $rule, ?string $field): void
+    private function element(string $text, string $rule, ?FieldPath $field): void
     {
         if ($text !== '') {
             $this->line->add(Quotes::curly($text), $rule, $field);

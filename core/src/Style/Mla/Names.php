@@ -5,89 +5,97 @@ declare(strict_types=1);
 namespace Bibrel\Core\Style\Mla;
 
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\NameKind;
 use Bibrel\Core\Source\Role;
 use Bibrel\Core\Text\RunBuilder;
 
-/** Names in MLA: the first at the head of an entry turned round, all others as one says them. */
-final class Names
+/** Names in MLA: the first at the head of an entry inverted, all others as one says them. */
+final readonly class Names
 {
+    /** @param  7|8|9  $edition */
+    public function __construct(private Wording $wording, private int $edition)
+    {
+    }
+
     /**
      * The names at the head of an entry, with the word for their role and without the closing stop.
      *
-     * @param  array<int, Contributor>  $leaders  by their place in the source's contributors
+     * @param  non-empty-array<int, Contributor>  $leaders  by their place in the source's contributors
      */
-    public static function lead(RunBuilder $line, array $leaders, bool $withRole = true): void
+    public function lead(RunBuilder $line, array $leaders): void
     {
-        $places = array_keys($leaders);
-        $names = array_values($leaders);
-        self::inverted($line, $names[0]->name, "contributors.{$places[0]}");
-        if (count($names) === 2) {
-            // The comma belongs to the name turned round before it.
-            $turned = str_contains($line->text(), ',') && ! $names[0]->name->isGroup();
-            $line->add($turned ? ', and ' : ' and ', 'mla.author.two')->add(self::direct($names[1]->name), self::ruleFor($names[1]->name, 'mla.author.two'), "contributors.{$places[1]}");
-        } elseif (count($names) > 2) {
-            $line->add(', et al.', 'mla.author.many', 'contributors');
-        }
-        if ($withRole) {
-            self::role($line, $names[0]->role, count($names), "contributors.{$places[0]}");
-        }
-    }
-
-    /**
-     * The 7th edition names up to three.
-     *
-     * @param  array<int, Contributor>  $leaders  three of them
-     */
-    public static function three(RunBuilder $line, array $leaders): void
-    {
-        foreach (array_keys($leaders) as $n => $place) {
-            if ($n === 0) {
-                self::inverted($line, $leaders[$place]->name, "contributors.{$place}");
-            } else {
-                $line->add($n === 1 ? ', ' : ', and ', 'mla.author.two')->add(self::direct($leaders[$place]->name), 'mla.author.two', "contributors.{$place}");
-            }
-        }
+        $first = array_key_first($leaders);
+        $path = FieldPath::contributors();
+        $this->inverted($line, $leaders[$first]->name, $path->member($first));
+        match (true) {
+            count($leaders) === 2 => $this->second($line, $leaders[$first]->name, end($leaders)->name, $path->member((int) array_key_last($leaders))),
+            // The 7th edition names up to three.
+            count($leaders) === 3 && $this->edition === 7 => $this->three($line, array_slice($leaders, 1, null, true)),
+            count($leaders) > 2 => $line->add(', et al.', 'mla.author.many', $path),
+            default => null,
+        };
+        $this->role($line, $leaders[$first]->role, count($leaders), $path->member($first));
     }
 
     /** Three hyphens for the names of the entry before, with this entry's word for the role. */
-    public static function repeated(RunBuilder $line, Role $role, int $count, string $field): void
+    public function repeated(RunBuilder $line, Role $role, int $count, FieldPath $field): void
     {
         $line->add('---', 'mla.author.repeated', $field);
-        self::role($line, $role, $count, $field);
+        $this->role($line, $role, $count, $field);
     }
 
     /**
      * Names in the middle of an entry: one, two joined by "and", or the first and "et al.".
      *
-     * @param  array<int, Contributor>  $contributors
-     * @param  string  $path  where they stand: "contributors" or "containers.0.contributors"
+     * @param  non-empty-array<int, Contributor>  $contributors
+     * @param  FieldPath  $path  the list they stand in
      */
-    public static function inMiddle(RunBuilder $line, array $contributors, string $path, string $rule): void
+    public function inMiddle(RunBuilder $line, array $contributors, FieldPath $path, string $rule): void
     {
-        $places = array_keys($contributors);
-        $names = array_values($contributors);
-        $line->add(self::direct($names[0]->name), $rule, "{$path}.{$places[0]}");
-        if (count($names) === 2) {
-            $line->add(' and ', $rule)->add(self::direct($names[1]->name), $rule, "{$path}.{$places[1]}");
-        } elseif (count($names) > 2) {
+        $first = array_key_first($contributors);
+        $last = array_key_last($contributors);
+        $line->add($this->direct($contributors[$first]->name), $rule, $path->member($first));
+        if (count($contributors) === 2) {
+            $line->add(' and ', $rule)->add($this->direct($contributors[$last]->name), $rule, $path->member($last));
+        } elseif (count($contributors) > 2) {
             $line->add(' et al.', $rule, $path);
         }
     }
 
-    public static function direct(Name $name): string
+    public function direct(Name $name): string
     {
-        if ($name->kind === NameKind::Screen) {
-            $real = $name->group !== '' ? $name->group : Name::join($name->given, $name->family);
-
-            return $real === '' ? $name->screen : "{$real} [{$name->screen}]";
+        if (! $name->isScreen()) {
+            return $name->direct();
         }
+        $real = $name->group !== '' ? $name->group : Name::join($name->given, $name->family);
 
-        return $name->direct();
+        return $real === '' ? $name->screen : "{$real} [{$name->screen}]";
     }
 
-    private static function inverted(RunBuilder $line, Name $name, string $field): void
+    private function second(RunBuilder $line, Name $first, Name $second, FieldPath $field): void
+    {
+        // The comma belongs to the inverted name before it.
+        $isInverted = str_contains($line->text(), ',') && ! $first->isGroup();
+        $rule = match ($second->kind) {
+            NameKind::Group => 'mla.author.group',
+            NameKind::Screen => 'mla.author.screen',
+            NameKind::Person => 'mla.author.two',
+        };
+        $line->add($isInverted ? ', and ' : ' and ', 'mla.author.two')->add($this->direct($second), $rule, $field);
+    }
+
+    /** @param  array<int, Contributor>  $others  the second and the third */
+    private function three(RunBuilder $line, array $others): void
+    {
+        foreach ($others as $place => $one) {
+            $line->add($place === array_key_last($others) ? ', and ' : ', ', 'mla.author.two')
+                ->add($this->direct($one->name), 'mla.author.two', FieldPath::contributors()->member($place));
+        }
+    }
+
+    private function inverted(RunBuilder $line, Name $name, FieldPath $field): void
     {
         match ($name->kind) {
             NameKind::Group => $line->add(self::withParent($name), 'mla.author.group', $field),
@@ -104,7 +112,7 @@ final class Names
         return preg_replace('/^The\s+(?=\S)/u', '', $whole) ?? $whole;
     }
 
-    private static function screen(RunBuilder $line, Name $name, string $field): void
+    private static function screen(RunBuilder $line, Name $name, FieldPath $field): void
     {
         $real = match (true) {
             $name->group !== '' => $name->group,
@@ -114,7 +122,7 @@ final class Names
         $line->add($real === '' ? $name->screen : "{$real} [{$name->screen}]", 'mla.author.screen', $field);
     }
 
-    private static function person(RunBuilder $line, Name $name, string $field): void
+    private static function person(RunBuilder $line, Name $name, FieldPath $field): void
     {
         if ($name->given === '' || $name->familyFirst) {
             $line->add($name->direct(), 'mla.author.unturned', $field);
@@ -122,23 +130,15 @@ final class Names
             return;
         }
         $given = Name::join($name->given, $name->dropping);
-        $line->add("{$name->surname()}, {$given}".($name->suffix === '' ? '' : ", {$name->suffix}"), 'mla.author.inverted', $field);
+        $suffix = $name->suffix === '' ? '' : ", {$name->suffix}";
+        $line->add("{$name->surname()}, {$given}{$suffix}", 'mla.author.inverted', $field);
     }
 
-    private static function role(RunBuilder $line, Role $role, int $count, string $field): void
+    private function role(RunBuilder $line, Role $role, int $count, FieldPath $field): void
     {
-        $label = Wording::leadLabel($role, $count);
+        $label = $this->wording->leadLabel($role, $count);
         if ($label !== '') {
             $line->add(", {$label}", 'mla.author.role', $field);
         }
-    }
-
-    private static function ruleFor(Name $name, string $otherwise): string
-    {
-        return match ($name->kind) {
-            NameKind::Group => 'mla.author.group',
-            NameKind::Screen => 'mla.author.screen',
-            NameKind::Person => $otherwise,
-        };
     }
 }

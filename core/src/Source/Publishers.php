@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Bibrel\Core\Style;
+namespace Bibrel\Core\Source;
 
 /** Publishers' names without their legal form, and whether two names mean the same house. */
 final class Publishers
@@ -32,6 +32,12 @@ final class Publishers
         }
 
         return (string) preg_replace(['/\bUniversity Press\b/u', '/\bUniversity\b/u', '/\bPress\b/u'], ['UP', 'U', 'P'], $name);
+    }
+
+    /** MLA: a school stands with U for "University". */
+    public static function school(string $name): string
+    {
+        return (string) preg_replace('/\bUniversity\b/u', 'U', $name);
     }
 
     private static function without(string $words, string $name): string

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Bibrel\Core\Style;
+namespace Bibrel\Core\Source;
 
 /** How a title is set off from the words around it. */
 enum TitleFormat

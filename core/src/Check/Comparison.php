@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Bibrel\Core\Read\Citation;
+namespace Bibrel\Core\Check;
 
 use Bibrel\Core\Source\Text;
 use Bibrel\Core\Style\Rules;

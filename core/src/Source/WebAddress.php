@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Bibrel\Core\Style;
+namespace Bibrel\Core\Source;
 
 /**
  * Addresses as entries print them: no tracking parameters, no text fragment; a DOI as an address of its own.

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Bibrel\Core\Read\Citation;
+namespace Bibrel\Core\Check;
 
 /** Why words of a finished citation have no place in ours: what older editions printed, and what belongs to another style. */
 final class Superfluous

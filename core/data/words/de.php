@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'months' => [
+        ['Januar'], ['Februar'], ['März'], ['April'], ['Mai'], ['Juni'], ['Juli'], ['August'], ['September'], ['Oktober'],
+        ['November'], ['Dezember'],
+    ],
+    'articles' => ['der', 'die', 'das', 'ein', 'eine'],
+    'particles' => ['von', 'der', 'den', 'zu', 'zur'],
+    'by' => ['von'],
+    'and' => ['und'],
+    'small' => ['der', 'die', 'das', 'und', 'am', 'im', 'ein', 'eine', 'von', 'zum', 'zur', 'des', 'dem'],
+    'organisations' => ['gmbh'],
+];

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'months' => [
+        ['janvier'], ['février', 'fevrier'], ['mars'], ['avril'], ['mai'], ['juin'], ['juillet'], ['août', 'aout'],
+        ['septembre'], ['octobre'], ['novembre'], ['décembre', 'decembre'],
+    ],
+    'articles' => ['le', 'la', 'les', 'un', 'une', 'des'],
+    'elided' => ['l', 'un'],
+    'particles' => ['de', 'du', 'la', 'le'],
+    'by' => ['par'],
+    'and' => ['avec', 'et'],
+    'small' => ['le', 'les', 'et', 'du', 'des', 'une', 'au', 'aux', 'dans', 'sur', 'de', 'la'],
+];

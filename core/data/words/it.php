@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'months' => [
+        ['gennaio'], ['febbraio'], ['marzo'], ['aprile'], ['maggio'], ['giugno'], ['luglio'], ['agosto'], ['settembre'],
+        ['ottobre'], ['novembre'], ['dicembre'],
+    ],
+    'articles' => ['il', 'lo', 'la', 'i', 'gli', 'le', 'un', 'uno', 'una'],
+    'elided' => ['l', 'un'],
+    'particles' => ['di', 'da', 'della', 'lo'],
+    'small' => ['il', 'lo', 'gli', 'e', 'della', 'dello', 'dei', 'delle', 'nel', 'una', 'di', 'la', 'del'],
+];

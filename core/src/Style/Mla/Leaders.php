@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Style\Mla;
+
+use Bibrel\Core\Source\Containment;
+use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\Publishers;
+use Bibrel\Core\Source\Source;
+
+/**
+ * Those an entry begins with. An organisation that is also the site or the publisher is named there only.
+ *
+ * Source: MLA Handbook, 9th ed., 5.19.
+ */
+final class Leaders
+{
+    /** @return array<int, Contributor> by their place in the source's contributors */
+    public static function of(Source $source): array
+    {
+        $leaders = $source->primaryContributors();
+        $first = reset($leaders);
+        if ($first === false || count($leaders) > 1 || ! $first->name->isGroup() || $source->title->isEmpty()) {
+            return $leaders;
+        }
+        $container = $source->container();
+        $isSite = $source->kind->containment === Containment::OnSite && Publishers::same($first->name->group, $container->title);
+
+        return $isSite || Publishers::same($first->name->group, $container->publisher) ? [] : $leaders;
+    }
+}
