@@ -16,6 +16,9 @@ use Bibrel\Core\Source\Source;
  */
 final class Leaders
 {
+    /** What is cited without a publisher, so that nobody can be named there. */
+    private const UNPUBLISHED = [Containment::InPeriodical, Containment::Law, Containment::PersonalCommunication];
+
     /** @return array<int, Contributor> by their place in the source's contributors */
     public static function of(Source $source): array
     {
@@ -27,6 +30,9 @@ final class Leaders
         $container = $source->container();
         $isSite = $source->kind->containment === Containment::OnSite && Publishers::same($first->name->group, $container->title);
 
-        return $isSite || Publishers::same($first->name->group, $container->publisher) ? [] : $leaders;
+        $isPublisher = ! in_array($source->kind->containment, self::UNPUBLISHED, true)
+            && Publishers::same($first->name->group, $container->publisher);
+
+        return $isSite || $isPublisher ? [] : $leaders;
     }
 }
