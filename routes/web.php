@@ -64,6 +64,8 @@ Route::prefix('api')->group(static function (): void {
     Route::any('{any}', static fn () => abort(404))->where('any', '.*');
 });
 
-Route::get('papers/{paper}/page.docx', [PageController::class, 'docx'])
-    ->middleware(['can:view,paper', Standing::class]);
+Route::middleware(['can:view,paper', Standing::class])->group(static function (): void {
+    Route::get('papers/{paper}/page.{format}', [PageController::class, 'document']);
+    Route::get('papers/{paper}/sources.{format}', [PageController::class, 'sources']);
+});
 Route::view('{any?}', 'app')->where('any', '(papers/[0-9A-Za-z]+(/.*)?)?');

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Bibrel\App\Lookup;
 
+use Bibrel\Core\Format\Unreadable;
 use Bibrel\Core\Read\Catalogue\CatalogueRecord;
 use Bibrel\Core\Read\Catalogue\SruAnswer;
-use Bibrel\Core\Read\Unreadable;
 
 /** A library catalogue that speaks SRU with MARCXML. */
 final readonly class Catalogue

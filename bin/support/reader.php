@@ -5,12 +5,12 @@ declare(strict_types=1);
 // Reads one document from outside, for app/Lookup/ReadingProcess.php: the request as serialized plain values on standard
 // input, the reading as JSON on standard output. Whoever starts it sets the limits of time and memory.
 
-use Bibrel\Core\Read\Charset;
+use Bibrel\Core\Format\Unreadable;
 use Bibrel\Core\Read\Citation\FinishedCitation;
 use Bibrel\Core\Read\Image\ImageFile;
 use Bibrel\Core\Read\Records;
-use Bibrel\Core\Read\Unreadable;
 use Bibrel\Core\Read\Web\LinkedDocuments;
+use Bibrel\Core\Text\Charset;
 
 require __DIR__.'/../../core/autoload.php';
 

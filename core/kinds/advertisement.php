@@ -25,4 +25,5 @@ return new Kind(
         'annotation',
     ],
     bracketDescription: 'Advertisement',
+    describable: true,
 );

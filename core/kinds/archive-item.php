@@ -28,4 +28,5 @@ return new Kind(
     accessMethods: [AccessMethod::InPerson, AccessMethod::Web],
     yearOnly: true,
     datedByMaking: true,
+    describable: true,
 );

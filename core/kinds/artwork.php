@@ -36,4 +36,5 @@ return new Kind(
     roles: [Role::Artist],
     yearOnly: true,
     datedByMaking: true,
+    describable: true,
 );

@@ -28,4 +28,5 @@ return new Kind(
     bracketDescription: 'Cartoon',
     primaryRoles: [[Role::Artist, Role::Author]],
     roles: [Role::Artist, Role::Author],
+    describable: true,
 );

@@ -25,4 +25,5 @@ return new Kind(
     ],
     bracketDescription: 'Class handout',
     roles: [Role::Author],
+    describable: true,
 );

@@ -37,4 +37,5 @@ return new Kind(
     roles: [Role::Author, Role::Artist],
     rank: 14,
     yearOnly: true,
+    describable: true,
 );

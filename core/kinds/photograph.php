@@ -48,4 +48,5 @@ return new Kind(
             address: '~\.(?:jpe?g|png|gif|webp|tiff?)(?:[?#].*)?$~i',
         ),
     ],
+    describable: true,
 );

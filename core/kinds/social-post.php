@@ -27,4 +27,5 @@ return new Kind(
     ],
     bracketDescription: 'Post',
     keepsTitleCase: true,
+    describable: true,
 );

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Tests;
 
-use Bibrel\Core\Read\CslJson;
+use Bibrel\Core\Format\Exchange\CslJson;
+use Bibrel\Core\Format\Inline;
 use Bibrel\Core\Style\CitationContext;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\EntryContext;
@@ -12,7 +13,6 @@ use Bibrel\Core\Style\Inclusion;
 use Bibrel\Core\Style\Locator;
 use Bibrel\Core\Style\Style;
 use Bibrel\Core\Style\Styles;
-use Bibrel\Core\Write\Html;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -27,7 +27,7 @@ final class ConformanceTest extends TestCase
     public function test_entry(string $style, array $case): void
     {
         $course = new CourseRules(Inclusion::from($case['accessed'] ?? 'auto'));
-        $line = Html::line(Styles::get($style)->entry(CslJson::source($case['item']), $course, new EntryContext));
+        $line = Inline::html(Styles::get($style)->entry((new CslJson)->source($case['item']), $course, new EntryContext));
         self::assertLine($case[$style], $line);
     }
 
@@ -36,7 +36,7 @@ final class ConformanceTest extends TestCase
     public function test_citation(string $style, array $case): void
     {
         $locator = isset($case['locator']) ? Locator::parse($case['locator']) : new Locator;
-        $line = Html::line(Styles::get($style)->citation(CslJson::source($case['item']), CitationContext::of($locator, $case['narrative'] ?? false, $case['quoting'] ?? '', ! ($case['later'] ?? false)), new EntryContext));
+        $line = Inline::html(Styles::get($style)->citation((new CslJson)->source($case['item']), CitationContext::of($locator, $case['narrative'] ?? false, $case['quoting'] ?? '', ! ($case['later'] ?? false)), new EntryContext));
         self::assertLine($case[$style], $line);
     }
 

@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace Bibrel\Core\Tests;
 
 use Bibrel\Core\Check\Check;
+use Bibrel\Core\Format\Exchange\Bibtex;
+use Bibrel\Core\Format\Exchange\CslJson;
+use Bibrel\Core\Format\Exchange\Ris;
+use Bibrel\Core\Format\Inline;
 use Bibrel\Core\Page\Page;
-use Bibrel\Core\Read\Bibtex;
 use Bibrel\Core\Read\Catalogue\RegistryRecord;
 use Bibrel\Core\Read\Catalogue\SruAnswer;
-use Bibrel\Core\Read\Charset;
 use Bibrel\Core\Read\Citation\FinishedCitation;
-use Bibrel\Core\Read\CslJson;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\Reading;
-use Bibrel\Core\Read\Ris;
 use Bibrel\Core\Read\Web\WebPage;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Field;
@@ -28,11 +28,8 @@ use Bibrel\Core\Style\EntryContext;
 use Bibrel\Core\Style\Inclusion;
 use Bibrel\Core\Style\Locator;
 use Bibrel\Core\Style\Styles;
+use Bibrel\Core\Text\Charset;
 use Bibrel\Core\Text\Run;
-use Bibrel\Core\Write\Bibtex as BibtexWriter;
-use Bibrel\Core\Write\CslJson as CslWriter;
-use Bibrel\Core\Write\Html;
-use Bibrel\Core\Write\Ris as RisWriter;
 
 /**
  * What the core makes of everything it is tried on, one line a result, kept in core/tests/golden. Right or wrong is not
@@ -64,7 +61,7 @@ final class Golden
         foreach (self::conformance() as $name => $source) {
             foreach (Styles::all() as $id => $style) {
                 $runs = $style->entry($source, new CourseRules, new EntryContext);
-                yield "{$name} · {$id} · ".Html::line($runs);
+                yield "{$name} · {$id} · ".Inline::html($runs);
                 yield "{$name} · {$id} · ".self::told($runs);
             }
         }
@@ -78,13 +75,13 @@ final class Golden
                 foreach (['auto', 'always'] as $access) {
                     $course = new CourseRules(Inclusion::from($access), medium: Inclusion::from($access));
                     $runs = $style->entry($source, $course, new EntryContext);
-                    yield "{$name} · {$id} · {$access} · ".Html::line($runs);
+                    yield "{$name} · {$id} · {$access} · ".Inline::html($runs);
                 }
                 if (str_ends_with($name, '· all')) {
                     yield "{$name} · {$id} · ".self::told($runs);
                 }
                 $mentions = [new CitationContext(new Locator('page', '15-7')), new CitationContext(new Locator('time', '1:20'), true), new CitationContext(first: false)];
-                $cited = array_map(static fn (CitationContext $one): string => Html::line($style->citation($source, $one, new EntryContext)), $mentions);
+                $cited = array_map(static fn (CitationContext $one): string => Inline::html($style->citation($source, $one, new EntryContext)), $mentions);
                 yield "{$name} · {$id} · ".implode(' | ', $cited);
             }
         }
@@ -113,8 +110,8 @@ final class Golden
         foreach ([self::conformance(), self::made()] as $some) {
             foreach ($some as $name => $source) {
                 foreach (['mla-9', 'apa-7'] as $id) {
-                    foreach (Check::source($source, Styles::get($id), 20270304) as $point) {
-                        yield "{$name} · {$id} · ".self::json([$point->id, $point->field, $point->sentence, $point->severity->value, $point->fix?->toArray(), $point->about, $point->without]);
+                    foreach ((new Check(Styles::get($id), 20270304))->issues($source) as $issue) {
+                        yield "{$name} · {$id} · ".self::json([$issue->id, $issue->field, $issue->sentence, $issue->severity->value, $issue->fix?->toArray(), $issue->about, $issue->without]);
                     }
                 }
             }
@@ -142,13 +139,13 @@ final class Golden
                 if (preg_match('/· (?:required|expected|print|no .*|a group)$/u', $name) === 1) {
                     continue;
                 }
-                yield "{$name} · csl-json · ".self::json(CslWriter::item($source));
-                $bibtex = BibtexWriter::entries([$source]);
+                yield "{$name} · csl-json · ".self::json((new CslJson)->item($source));
+                $bibtex = (new Bibtex)->write([$source]);
                 yield "{$name} · bibtex · ".strtr($bibtex, ["\n" => '⏎']);
-                yield "{$name} · from bibtex · ".self::json(Bibtex::sources($bibtex)[0]->toArray());
-                $ris = RisWriter::records([$source]);
+                yield "{$name} · from bibtex · ".self::json((new Bibtex)->read($bibtex)[0]->toArray());
+                $ris = (new Ris)->write([$source]);
                 yield "{$name} · ris · ".strtr($ris, ["\r\n" => '⏎']);
-                yield "{$name} · from ris · ".self::json(Ris::sources($ris)[0]->toArray());
+                yield "{$name} · from ris · ".self::json((new Ris)->read($ris)[0]->toArray());
             }
         }
     }
@@ -216,7 +213,7 @@ final class Golden
         foreach (['entries', 'citations'] as $folder) {
             foreach (self::conformanceFiles($folder) as $file => $cases) {
                 foreach ($cases as $case) {
-                    yield "{$file} · {$case['name']}" => isset($case['source']) ? Source::fromArray($case['source'], Kinds::all()) : CslJson::source($case['item']);
+                    yield "{$file} · {$case['name']}" => isset($case['source']) ? Source::fromArray($case['source'], Kinds::all()) : (new CslJson)->source($case['item']);
                 }
             }
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Tests;
 
-use Bibrel\Core\Read\CslJson as Reader;
+use Bibrel\Core\Format\Exchange\CslJson;
 use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\PartialDate;
@@ -16,7 +16,6 @@ use Bibrel\Core\Style\EntryContext;
 use Bibrel\Core\Style\Rules;
 use Bibrel\Core\Style\Styles;
 use Bibrel\Core\Text\Run;
-use Bibrel\Core\Write\CslJson as Writer;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -106,14 +105,14 @@ final class PropertiesTest extends TestCase
     public function test_a_source_survives_csl_json(): void
     {
         foreach (self::sources() as $source) {
-            self::assertSame(self::sorted($source->toArray()), self::sorted(Reader::source(Writer::item($source))->toArray()), $source->kind->id);
+            self::assertSame(self::sorted($source->toArray()), self::sorted((new CslJson)->source((new CslJson)->item($source))->toArray()), $source->kind->id);
         }
     }
 
     public function test_unknown_csl_fields_come_back(): void
     {
         $item = ['type' => 'book', 'id' => 'x', 'title' => 'Sluices', 'author' => [['family' => 'Zell', 'given' => 'Edda']], 'call-number' => 'N 12', 'abstract' => 'A book.', 'x-odd' => ['a' => [1, 2]]];
-        $back = Writer::item(Reader::source($item));
+        $back = (new CslJson)->item((new CslJson)->source($item));
         foreach ($item as $key => $value) {
             self::assertSame($value, $back[$key] ?? null, $key);
         }

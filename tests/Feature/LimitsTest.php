@@ -55,9 +55,9 @@ final class LimitsTest extends AppTestCase
     public function test_answered_points_have_a_limit(): void
     {
         $paper = $this->newPaper();
-        $body = ['version' => 0, 'source' => self::book(), 'settled' => array_map(static fn (int $i): string => "point-{$i}", range(1, 301))];
+        $body = ['version' => 0, 'source' => self::book(), 'dismissed' => array_map(static fn (int $i): string => "point-{$i}", range(1, 301))];
         $this->putJson("/api/papers/{$paper}/sources/".Str::ulid(), $body)->assertStatus(422);
-        $body['settled'] = [str_repeat('x', 61)];
+        $body['dismissed'] = [str_repeat('x', 61)];
         $this->putJson("/api/papers/{$paper}/sources/".Str::ulid(), $body)->assertStatus(422);
     }
 
@@ -163,7 +163,7 @@ final class LimitsTest extends AppTestCase
         yield 'blank course rules' => [$put('/api/papers/{paper}', ['version' => 1, 'title' => 'x', 'style' => 'mla-9', 'course' => ' '])];
         yield 'blank source' => [$put('/api/papers/{paper}/sources/01ARZ3NDEKTSV4RRFFQ69G5FAV', ['version' => 0, 'source' => ' '])];
         yield 'no source' => [$put('/api/papers/{paper}/sources/01ARZ3NDEKTSV4RRFFQ69G5FAV', ['version' => 0])];
-        yield 'words for answered points' => [$put('/api/papers/{paper}/sources/01ARZ3NDEKTSV4RRFFQ69G5FAV', ['version' => 0, 'source' => self::book(), 'settled' => 'all'])];
+        yield 'words for answered points' => [$put('/api/papers/{paper}/sources/01ARZ3NDEKTSV4RRFFQ69G5FAV', ['version' => 0, 'source' => self::book(), 'dismissed' => 'all'])];
         yield 'text that is not UTF-8, in a form' => [static fn (self $test): TestResponse => $test->post('/api/bylines', ['text' => "By Oona P\xE9ll"])];
         yield 'a name that is not UTF-8, in a form' => [static fn (self $test): TestResponse => $test->post('/api/bylines', ["t\xE9xt" => 'x'])];
         yield 'a source in words, for composing' => [static fn (self $test): TestResponse => $test->postJson('/api/compose', ['style' => 'mla-9', 'source' => 'book'])];
@@ -186,7 +186,7 @@ final class LimitsTest extends AppTestCase
         self::assertSame('added', $lookup['state'], $lookup['sentence']);
         $source = $this->getJson("/api/papers/{$paper}/sources/{$lookup['source']}")->assertOk();
         self::assertSame(['1', '70000'], [$source->json('source.contributors.0.name.given'), collect($source->json('source.contributors'))->last()['name']['given']]);
-        self::assertStringContainsString('names 70000 people', (string) $source->json('reading.remarks.0.sentence'));
+        self::assertStringContainsString('names 70000 people', (string) $source->json('reading.issues.0.sentence'));
         // APA 9.8: the first nineteen and the last, by their initials.
         $entry = strtr($this->lines($paper)[0], ["\u{A0}" => ' ', '. . .' => '…']);
         self::assertStringEndsWith('… O, 7. (2020). Many hands.', $entry);

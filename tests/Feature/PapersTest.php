@@ -125,7 +125,7 @@ final class PapersTest extends AppTestCase
         $paper = $this->newPaper();
         $this->newSource($paper, self::book());
         $this->newSource($paper, self::book());
-        $points = array_merge(...array_column($this->getJson("/api/papers/{$paper}")->json('sources'), 'points'));
+        $points = array_merge(...array_column($this->getJson("/api/papers/{$paper}")->json('sources'), 'issues'));
         self::assertContains('double', array_column($points, 'id'));
     }
 
@@ -162,7 +162,7 @@ final class PapersTest extends AppTestCase
             $this->newSource($paper, $source);
         }
         self::assertCount(7, $this->lines($paper));
-        $points = $this->postJson('/api/compose', ['style' => 'mla-9', 'source' => ['kind' => 'book', 'containers' => [['date' => '2023-02-30']]]])->json('points');
+        $points = $this->postJson('/api/compose', ['style' => 'mla-9', 'source' => ['kind' => 'book', 'containers' => [['date' => '2023-02-30']]]])->json('issues');
         self::assertContains('February 2023 has no day 30. Check the date.', array_column($points, 'sentence'));
         $this->putJson('/api/papers/not-a-ulid', ['version' => 0, 'title' => 'x', 'style' => 'mla-9'])->assertStatus(422)->assertJsonStructure(['type', 'title', 'status', 'detail']);
         $this->putJson("/api/papers/{$paper}", ['version' => 1, 'title' => str_repeat('x', 301), 'style' => 'mla-9'])->assertStatus(422)->assertJsonPath('detail', 'The title of the paper is longer than 300 characters. Shorten it.');

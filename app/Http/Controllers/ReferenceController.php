@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Bibrel\App\Http\Controllers;
 
+use Bibrel\Core\Format\ExchangeFormat;
+use Bibrel\Core\Format\Formats;
+use Bibrel\Core\Format\PageFormat;
 use Bibrel\Core\Source\AccessMethod;
 use Bibrel\Core\Source\Field;
 use Bibrel\Core\Source\Kind;
@@ -30,6 +33,8 @@ final class ReferenceController
                 'choices' => $style->choices(),
                 'annotationIndent' => $style->annotationIndent(),
             ], Styles::all())),
+            'pageFormats' => array_values(array_map(self::format(...), Formats::pages())),
+            'exchangeFormats' => array_values(array_map(self::format(...), Formats::writing())),
             'kinds' => array_map(self::kind(...), Kinds::all()->list()),
             'locators' => Locator::kinds(),
             'roles' => array_map(static fn (Role $role): array => ['id' => $role->value, 'label' => $role->label()], Role::cases()),
@@ -48,6 +53,12 @@ final class ReferenceController
         $typed = $request->query('find', '');
 
         return new JsonResponse(array_map(static fn (Kind $kind): string => $kind->id, Kinds::all()->find(is_string($typed) ? mb_substr($typed, 0, 200) : '')));
+    }
+
+    /** @return array{id: string, label: string} */
+    private static function format(PageFormat|ExchangeFormat $format): array
+    {
+        return ['id' => $format->id(), 'label' => $format->label()];
     }
 
     /** @return array<string, ?string> where a way of reaching changes how much a field matters; null where it is out of place */
@@ -72,6 +83,7 @@ final class ReferenceController
             'label' => $kind->label,
             'group' => $kind->group,
             'searchTerms' => $kind->searchTerms,
+            'describable' => $kind->describable,
             'roles' => array_map(static fn (Role $role): string => $role->value, $kind->roles),
             'fields' => array_map(static fn (Field $field): array => $field->toArray(), $kind->fields()),
             'accessMethods' => array_map(static fn (AccessMethod $reach): array => ['id' => $reach->value, 'label' => $reach->label(), 'needs' => self::needs($kind, $reach)], $kind->accessMethods),

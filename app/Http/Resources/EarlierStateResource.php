@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Bibrel\App\Http\Resources;
 
 use Bibrel\App\Models\EarlierState;
+use Bibrel\Core\Format\Inline;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\EntryContext;
 use Bibrel\Core\Style\Style;
 use Bibrel\Core\Style\Styles;
-use Bibrel\Core\Write\PlainText;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -44,7 +44,7 @@ final class EarlierStateResource extends JsonResource
     {
         $source = Source::fromArray($this->resource->state['data'], Kinds::all());
 
-        return PlainText::line($this->style->entry($source, $this->course, new EntryContext));
+        return Inline::text($this->style->entry($source, $this->course, new EntryContext));
     }
 
     private function settings(): string

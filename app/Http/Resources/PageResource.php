@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Bibrel\App\Http\Resources;
 
+use Bibrel\Core\Format\Inline;
 use Bibrel\Core\Page\Page;
 use Bibrel\Core\Page\PageEntry;
 use Bibrel\Core\Style\CitationContext;
 use Bibrel\Core\Style\Style;
 use Bibrel\Core\Text\Run;
-use Bibrel\Core\Write\PlainText;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -39,7 +39,7 @@ final class PageResource extends JsonResource
         return [
             'heading' => $this->resource->heading,
             'headingIsBold' => $this->resource->headingIsBold,
-            'family' => $this->resource->family,
+            'annotationIndent' => $this->resource->annotationIndent,
             'entries' => array_map($this->entry(...), $this->resource->entries),
             'leftOut' => array_map($this->leftOut(...), $this->resource->leftOut),
         ];
@@ -49,7 +49,7 @@ final class PageResource extends JsonResource
     private function entry(PageEntry $entry): array
     {
         $runs = array_map(
-            static fn (Run $run): array => [$run->text, $run->italic ? 1 : 0, $run->field, $run->rule],
+            static fn (Run $run): array => [$run->text, $run->italic ? 1 : 0, $run->field?->key, $run->rule],
             $entry->runs,
         );
         $shown = ['id' => $entry->source->id, 'runs' => $runs, 'annotation' => $entry->annotation()];
@@ -62,7 +62,7 @@ final class PageResource extends JsonResource
     /** @return array{id: string, sentence: string} */
     private function leftOut(PageEntry $entry): array
     {
-        $form = PlainText::line($this->style->citation($entry->source, new CitationContext, $entry->context));
+        $form = Inline::text($this->style->citation($entry->source, new CitationContext, $entry->context));
         $sentence = "Not on the page: {$this->style->label()} cites such a source in the text only, as {$form}.";
 
         return ['id' => $entry->source->id, 'sentence' => $sentence];

@@ -32,7 +32,7 @@ final class PaperResource extends SettingsResource
         foreach ($records as $record) {
             $one = (new SourceResource($record, $style))->toArray($request);
             if (isset($doubles[$record->id])) {
-                $one['points'][] = $doubles[$record->id]->toArray();
+                $one['issues'][] = $doubles[$record->id]->toArray();
             }
             $shown[] = $one;
         }

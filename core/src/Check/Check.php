@@ -11,21 +11,26 @@ use Bibrel\Core\Source\Text;
 use Bibrel\Core\Style\Style;
 
 /** What a careful librarian would remark on a source as it stands. */
-final class Check
+final readonly class Check
 {
+    /** @var list<Checks> */
+    private array $checks;
+
     /**
      * @param  ?Style  $style  whose words for what is missing are used
      * @param  ?int  $today  as YYYYMMDD, for dates in the future; they are not looked at without it
-     * @return list<Issue>
      */
-    public static function source(Source $source, ?Style $style = null, ?int $today = null): array
+    public function __construct(?Style $style = null, ?int $today = null)
     {
-        $issues = [];
-        foreach ([new MissingFields($style), new TitleChecks, new NameChecks, new DateChecks($today), new PlaceChecks, new KindChecks] as $checks) {
-            array_push($issues, ...$checks->on($source));
-        }
+        $this->checks = [
+            new MissingFields($style), new TitleChecks, new NameChecks, new DateChecks($today), new PlaceChecks, new KindChecks,
+        ];
+    }
 
-        return $issues;
+    /** @return list<Issue> */
+    public function issues(Source $source): array
+    {
+        return array_merge(...array_map(static fn (Checks $checks): array => $checks->on($source), $this->checks));
     }
 
     /**
@@ -58,15 +63,19 @@ final class Check
     /** @return list<string> what two entries of one source have in common */
     private static function identities(Source $source): array
     {
-        $first = $source->contributors[0] ?? null;
         $identities = [];
         foreach ($source->containers as $container) {
-            $identities[] = $container->doi === '' ? '' : 'doi:'.strtolower((string) preg_replace('~^.*?(?=10\.)~', '', $container->doi));
-            $identities[] = $container->url === '' ? '' : 'url:'.rtrim((string) preg_replace('~^https?://(?:www\.)?|[?#].*$~i', '', $container->url), '/');
+            $doi = strtolower((string) preg_replace('~^.*?(?=10\.)~', '', $container->doi));
+            $url = rtrim((string) preg_replace('~^https?://(?:www\.)?|[?#].*$~i', '', $container->url), '/');
+            array_push($identities, ...($doi === '' ? [] : ["doi:{$doi}"]), ...($url === '' ? [] : ["url:{$url}"]));
         }
         $title = Text::folded($source->title->full());
-        $identities[] = mb_strlen($title) < 6 || $first === null ? '' : implode('|', ["title:{$title}", Text::folded($first->name->direct()), Text::folded($source->container()->title), (string) $source->date()->year]);
+        $first = $source->contributors[0] ?? null;
+        if ($first !== null && mb_strlen($title) >= 6) {
+            $author = Text::folded($first->name->direct());
+            $identities[] = implode('|', ["title:{$title}", $author, Text::folded($source->container()->title), (string) $source->date()->year]);
+        }
 
-        return array_values(array_filter($identities, static fn (string $identity): bool => $identity !== ''));
+        return $identities;
     }
 }

@@ -15,32 +15,51 @@ use Bibrel\Core\Text\RunBuilder;
  *
  * Source: MLA Handbook, 9th ed., 6.30; APA Publication Manual, 7th ed., 8.12.
  */
-final class CitationCluster
+final readonly class CitationCluster
 {
-    /**
-     * @param  list<PageEntry>  $entries
-     * @return list<Run>
-     */
-    public static function runs(Style $style, array $entries, CitationContext $citation = new CitationContext): array
+    /** @param  list<PageEntry>  $entries  in the order of the page */
+    public function __construct(private Style $style, private array $entries)
     {
-        if ($entries === []) {
+    }
+
+    /** @return list<Run> */
+    public function runs(CitationContext $citation = new CitationContext): array
+    {
+        if ($this->entries === []) {
             return [];
         }
-        $family = $style->family();
-        $line = (new RunBuilder)->add('(', "{$family}.cite.parentheses");
+        $parentheses = $this->rule('cite.parentheses');
+        $line = (new RunBuilder)->add('(', $parentheses);
         $before = '';
-        foreach ($entries as $i => $entry) {
-            $runs = self::without($style->citation($entry->source, $citation, $entry->context), "{$family}.cite.parentheses");
-            $author = implode('', array_map(static fn (Run $run): string => $run->rule === 'apa.cite.author' ? $run->text : '', $runs));
+        foreach ($this->entries as $i => $entry) {
+            $runs = self::without($this->style->citation($entry->source, $citation, $entry->context), $parentheses);
+            $author = $this->author($runs);
             if ($author !== '' && $author === $before && $citation->locator->isNone()) {
-                $line->add(', ', 'apa.comma')->addAll(self::without($runs, 'apa.cite.author', 'apa.comma'));
+                $line->add(', ', $this->rule('comma'))->addAll(self::without($runs, $this->rule('cite.author'), $this->rule('comma')));
             } else {
-                $line->add($i > 0 ? '; ' : '', "{$family}.cite.parentheses")->addAll($runs);
+                $line->add($i > 0 ? '; ' : '', $parentheses)->addAll($runs);
             }
             $before = $author;
         }
 
-        return $line->add(')', "{$family}.cite.parentheses")->runs();
+        return $line->add(')', $parentheses)->runs();
+    }
+
+    private function rule(string $id): string
+    {
+        return "{$this->style->family()}.{$id}";
+    }
+
+    /**
+     * @param  list<Run>  $runs
+     * @return string the authors, where another work of theirs gives its year alone; else ''
+     */
+    private function author(array $runs): string
+    {
+        $rule = $this->rule('cite.author');
+        $authors = array_filter($runs, static fn (Run $run): bool => $run->rule === $rule);
+
+        return $this->style->joinsYears() ? implode('', array_map(static fn (Run $run): string => $run->text, $authors)) : '';
     }
 
     /**

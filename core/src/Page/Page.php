@@ -19,7 +19,7 @@ final readonly class Page
      * @param  list<PageEntry>  $entries
      * @param  list<PageEntry>  $leftOut  sources the style cites in the text only; their runs are empty
      */
-    private function __construct(public string $heading, public bool $headingIsBold, public array $entries, public array $leftOut, public string $family)
+    private function __construct(public string $heading, public bool $headingIsBold, public array $entries, public array $leftOut, public float $annotationIndent)
     {
     }
 
@@ -46,7 +46,7 @@ final readonly class Page
             $entries[] = new PageEntry($source, $context, $style->entry($source, $course, $context));
         }
 
-        return new self($course->heading !== '' ? $course->heading : $style->heading(count($entries)), $style->headingIsBold(), $entries, array_map(static fn (Source $source): PageEntry => new PageEntry($source, new EntryContext, []), self::ordered($leftOut, $style)), $style->family());
+        return new self($course->heading !== '' ? $course->heading : $style->heading(count($entries)), $style->headingIsBold(), $entries, array_map(static fn (Source $source): PageEntry => new PageEntry($source, new EntryContext, []), self::ordered($leftOut, $style)), $style->annotationIndent());
     }
 
     /**

@@ -4,6 +4,13 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Read;
 
+use Bibrel\Core\Format\Exchange\Bibtex\EntryReader;
+use Bibrel\Core\Format\Exchange\CslJson;
+use Bibrel\Core\Format\Exchange\CslJson\ItemReader;
+use Bibrel\Core\Format\ExchangeFormat;
+use Bibrel\Core\Format\Formats;
+use Bibrel\Core\Format\ReadsSources;
+use Bibrel\Core\Format\Unreadable;
 use Bibrel\Core\Source\Dismissal;
 use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Issue;
@@ -20,12 +27,8 @@ final class Records
      */
     public static function read(string $text, int $most = PHP_INT_MAX): array
     {
-        [$format, $read] = match (true) {
-            preg_match('/^\s*TY\s/i', $text) === 1 => ['RIS', Ris::sources(...)],
-            preg_match('/^\s*@/', $text) === 1 => ['BibTeX', Bibtex::sources(...)],
-            default => ['CSL-JSON', CslJson::sources(...)],
-        };
-        $sources = $read($text);
+        $format = self::format($text);
+        $sources = $format->read($text);
         if (count($sources) > $most) {
             throw new Unreadable('There are '.count($sources)." records in this, more than the {$most} that can be "
                 .'taken at once. Export fewer at a time.');
@@ -33,26 +36,38 @@ final class Records
 
         return array_map(static fn (Source $source): array => Reading::of(
             $source,
-            "From the record you pasted ({$format}).",
+            "From the record you pasted ({$format->label()}).",
             issues: self::cutShort($source),
         )->toArray(), $sources);
+    }
+
+    /** The format a text begins like; CSL-JSON where none does, which says what it misses. */
+    private static function format(string $text): ExchangeFormat&ReadsSources
+    {
+        foreach (Formats::reading() as $format) {
+            if ($format->begins($text)) {
+                return $format;
+            }
+        }
+
+        return new CslJson;
     }
 
     /** @return list<Issue> */
     private static function cutShort(Source $source): array
     {
-        $cut = $source->custom[CslJson::CUT] ?? [];
+        $cut = $source->custom[ItemReader::CUT] ?? [];
         if (is_array($cut) && $cut !== []) {
             return [new Issue(
                 'names-cut-short',
                 FieldPath::contributors(),
-                'The record names '.max($cut).' people. The first '.(CslJson::MOST_NAMES - 1).' and the last are '
+                'The record names '.max($cut).' people. The first '.(ItemReader::MOST_NAMES - 1).' and the last are '
                     .'kept, which is more than any style prints.',
                 dismissal: Dismissal::AllThere,
             )];
         }
 
-        return isset($source->custom['csl']['bibtex'][Bibtex::CUT_SHORT]) ? [new Issue(
+        return isset($source->custom['csl']['bibtex'][EntryReader::CUT_SHORT]) ? [new Issue(
             'names-cut-short',
             FieldPath::contributors(),
             'The record ends its names in “and others” and does not say who they are. Add them from the source: how '

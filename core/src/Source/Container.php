@@ -56,16 +56,19 @@ final readonly class Container
         return $this->toArray() === [];
     }
 
-    /** @param  array<string, mixed>  $json */
-    public static function fromArray(array $json): self
+    /**
+     * @param  array<string, mixed>  $json
+     * @param  ?list<Contributor>  $contributors  where they are read already
+     */
+    public static function fromArray(array $json, ?array $contributors = null): self
     {
         $fields = [];
         foreach (ContainerField::cases() as $field) {
             $fields[$field->value] = Text::of($json, $field->value);
         }
-        $contributors = is_array($json['contributors'] ?? null) ? $json['contributors'] : [];
+        $contributors ??= Source::contributorsFrom(is_array($json['contributors'] ?? null) ? $json['contributors'] : []);
 
-        return new self(...$fields, contributors: Source::contributorsFrom($contributors));
+        return new self(...$fields, contributors: $contributors);
     }
 
     /** @return array<string, mixed> only what is filled */

@@ -8,8 +8,7 @@ namespace Bibrel\Core\Source;
 final readonly class Contributor
 {
     /**
-     * @param  string  $id  tells this member of the list from the others for as long as it stands in it, so that two
-     *                      people who change one list at once never mix two members; '' where nobody gave one
+     * @param  string  $id  tells this member of the list from the others while two people change it; '' where it has none
      */
     public function __construct(public Role $role, public Name $name, public string $id = '')
     {

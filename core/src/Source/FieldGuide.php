@@ -47,6 +47,12 @@ final class FieldGuide
         return self::help($path)['label'] ?? $path->key;
     }
 
+    /** What a field is; '' where nothing is said about it. */
+    public static function what(FieldPath $path): string
+    {
+        return self::help($path)['what'] ?? '';
+    }
+
     /** @return array<string, string> the help on a field; what a further container has is helped by the nearer one's */
     private static function help(FieldPath $path): array
     {

@@ -40,6 +40,7 @@ final class Kind
      * @param  ?TitleFormat  $formerTitleFormat  the same in MLA's 7th edition, where it differs
      * @param  bool  $keepsTitleCase  whether its title keeps its letters: words of somebody's own, names of laws
      * @param  bool  $keepsContainerCase  whether the name of what holds it keeps its capitals: an event's name
+     * @param  bool  $describable  whether it often has no title, so that a description may stand in its place
      * @param  string  $form  MLA's word for what it is, where the title does not tell
      * @param  string  $untitled  what MLA says in place of a title it need not have
      * @param  bool  $yearOnly  whether APA dates it by the year alone, though the day may be known
@@ -83,6 +84,7 @@ final class Kind
         public readonly ?TitleFormat $formerTitleFormat = null,
         public readonly bool $keepsTitleCase = false,
         public readonly bool $keepsContainerCase = false,
+        public readonly bool $describable = false,
         public readonly string $form = '',
         public readonly ?FormPlace $formPlace = null,
         public readonly string $untitled = '',

@@ -108,7 +108,7 @@ final class CheckTest extends TestCase
      */
     private static function points(array $source, string $style = 'mla-9'): array
     {
-        return Check::source(Source::fromArray($source, Kinds::all()), Styles::get($style), 20261124);
+        return (new Check(Styles::get($style), 20261124))->issues(Source::fromArray($source, Kinds::all()));
     }
 
     /**

@@ -81,7 +81,7 @@ final class BibrelTest extends TestCase
     public function test_it_works_without_any_other_package(): void
     {
         $core = dirname(__DIR__, 2);
-        $code = 'require "'.$core.'/autoload.php"; exit(Bibrel\Core\Cli\Bibrel::run(["cite", "--style", "mla-9"]));';
+        $code = 'require "'.$core.'/autoload.php"; exit((new Bibrel\Core\Cli\Bibrel)->run(["cite", "--style", "mla-9"]));';
         $process = proc_open([PHP_BINARY, '-n', ...self::extensions(), '-r', $code], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, sys_get_temp_dir());
         self::assertIsResource($process);
         fwrite($pipes[0], self::BOOKS);

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Tests\Page;
 
+use Bibrel\Core\Format\Exchange\CslJson;
 use Bibrel\Core\Page\Page;
 use Bibrel\Core\Page\PageEntry;
-use Bibrel\Core\Read\CslJson;
 use Bibrel\Core\Style\CitationContext;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\Locator;
@@ -112,14 +112,14 @@ final class OrderTest extends TestCase
 
     public function test_heading_by_style_and_count(): void
     {
-        $headings = static fn (string $style, int $count, string $own = ''): string => Page::compose(array_map(static fn (int $i) => CslJson::source(self::book("B{$i}")), range(1, $count)), Styles::get($style), new CourseRules(heading: $own))->heading;
+        $headings = static fn (string $style, int $count, string $own = ''): string => Page::compose(array_map(static fn (int $i) => (new CslJson)->source(self::book("B{$i}")), range(1, $count)), Styles::get($style), new CourseRules(heading: $own))->heading;
         self::assertSame(['Work Cited', 'Works Cited', 'References', 'References', 'Bibliography'], [$headings('mla-9', 1), $headings('mla-9', 2), $headings('apa-7', 1), $headings('apa-7', 2), $headings('apa-7', 2, 'Bibliography')]);
     }
 
     public function test_two_first_authors_of_one_surname_are_told_apart_in_the_text(): void
     {
         $style = Styles::get('mla-9');
-        $page = Page::compose(array_map(CslJson::source(...), [self::book('A', [['family' => 'Brook', 'given' => 'Anton']]), self::book('B', [['family' => 'Brook', 'given' => 'Halima']])]), $style, new CourseRules);
+        $page = Page::compose(array_map((new CslJson)->source(...), [self::book('A', [['family' => 'Brook', 'given' => 'Anton']]), self::book('B', [['family' => 'Brook', 'given' => 'Halima']])]), $style, new CourseRules);
         $citations = array_map(static fn (PageEntry $entry): string => implode('', array_map(static fn ($run) => $run->text, $style->citation($entry->source, new CitationContext(new Locator('page', '5')), $entry->context))), $page->entries);
         self::assertSame(['(A. Brook 5)', '(H. Brook 5)'], $citations);
     }
@@ -148,7 +148,7 @@ final class OrderTest extends TestCase
      */
     private static function entries(string $style, array $items, CourseRules $course = new CourseRules): array
     {
-        return Page::compose(array_map(CslJson::source(...), $items), Styles::get($style), $course)->entries;
+        return Page::compose(array_map((new CslJson)->source(...), $items), Styles::get($style), $course)->entries;
     }
 
     /**

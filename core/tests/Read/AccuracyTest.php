@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Bibrel\Core\Tests\Read;
 
 use Bibrel\Core\Read\Accuracy;
-use Bibrel\Core\Read\Charset;
 use Bibrel\Core\Read\Reading;
 use Bibrel\Core\Read\Web\WebPage;
 use Bibrel\Core\Source\Name;
+use Bibrel\Core\Text\Charset;
 use Bibrel\Standins\World;
 use PHPUnit\Framework\TestCase;
 

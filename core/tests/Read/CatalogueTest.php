@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Tests\Read;
 
+use Bibrel\Core\Format\Inline;
+use Bibrel\Core\Format\Unreadable;
 use Bibrel\Core\Read\Catalogue\CatalogueRecord;
 use Bibrel\Core\Read\Catalogue\RegistryRecord;
 use Bibrel\Core\Read\Catalogue\SruAnswer;
 use Bibrel\Core\Read\Confidence;
-use Bibrel\Core\Read\Unreadable;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\EntryContext;
 use Bibrel\Core\Style\Styles;
-use Bibrel\Core\Write\PlainText;
 use Bibrel\Standins\Services\Catalogue;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -24,8 +24,8 @@ final class CatalogueTest extends TestCase
     {
         $source = self::record('<datafield tag="100" ind1="1"><subfield code="a">Brook, Halima J.,</subfield><subfield code="d">1961-</subfield><subfield code="e">author.</subfield></datafield><datafield tag="245"><subfield code="a">Moonpower :</subfield><subfield code="b">mills of the tidal coast /</subfield><subfield code="c">Halima J. Brook.</subfield></datafield><datafield tag="250"><subfield code="a">Second edition.</subfield></datafield><datafield tag="264" ind2="1"><subfield code="a">Gullhaven ;</subfield><subfield code="a">Port Ansel :</subfield><subfield code="b">Quayside Press,</subfield><subfield code="c">[2014]</subfield></datafield><datafield tag="490"><subfield code="a">Northmere Coastal Papers ;</subfield><subfield code="v">no. 4</subfield></datafield><datafield tag="700" ind1="1"><subfield code="a">Ilves, Piet,</subfield><subfield code="e">translator.</subfield></datafield><datafield tag="020"><subfield code="a">1402894627 (paperback)</subfield></datafield>')->reading()->source();
         self::assertSame('9781402894626', $source->isbn);
-        self::assertSame('Brook, Halima J. Moonpower: Mills of the Tidal Coast. Translated by Piet Ilves, 2nd ed., Quayside Press, 2014. Northmere Coastal Papers 4.', PlainText::line(Styles::get('mla-9')->entry($source, new CourseRules, new EntryContext)));
-        self::assertSame('Brook, H. J. (2014). Moonpower: Mills of the tidal coast (P. Ilves, Trans.; 2nd ed.). Quayside Press.', PlainText::line(Styles::get('apa-7')->entry($source, new CourseRules, new EntryContext)));
+        self::assertSame('Brook, Halima J. Moonpower: Mills of the Tidal Coast. Translated by Piet Ilves, 2nd ed., Quayside Press, 2014. Northmere Coastal Papers 4.', Inline::text(Styles::get('mla-9')->entry($source, new CourseRules, new EntryContext)));
+        self::assertSame('Brook, H. J. (2014). Moonpower: Mills of the tidal coast (P. Ilves, Trans.; 2nd ed.). Quayside Press.', Inline::text(Styles::get('apa-7')->entry($source, new CourseRules, new EntryContext)));
     }
 
     #[DataProvider('years')]
@@ -132,7 +132,7 @@ final class CatalogueTest extends TestCase
     public function test_a_registry_record_comes_in_order_however_untidy(): void
     {
         $reading = (new RegistryRecord(['DOI' => '10.5555/x.1', 'type' => 'journal-article', 'title' => [' THE SOUND A MOTH MAKES. '], 'subtitle' => [], 'author' => [['given' => 'Dov', 'family' => 'Karsten', 'sequence' => 'first']], 'container-title' => ['Shore Acoustics'], 'volume' => '4', 'page' => '44-51', 'issued' => ['date-parts' => [[2020]]], 'source' => 'Registry', 'is-referenced-by-count' => 3, 'URL' => 'https://doi.org/10.5555/x.1']))->reading();
-        self::assertSame('Karsten, Dov. “The Sound a Moth Makes.” Shore Acoustics, vol. 4, 2020, pp. 44–51, https://doi.org/10.5555/x.1.', PlainText::line(Styles::get('mla-9')->entry($reading->source(), new CourseRules, new EntryContext)));
+        self::assertSame('Karsten, Dov. “The Sound a Moth Makes.” Shore Acoustics, vol. 4, 2020, pp. 44–51, https://doi.org/10.5555/x.1.', Inline::text(Styles::get('mla-9')->entry($reading->source(), new CourseRules, new EntryContext)));
         self::assertSame(Confidence::Likely, $reading->findings['title.main']->confidence);
         self::assertStringContainsString('capitals', $reading->findings['title.main']->evidence->where);
     }

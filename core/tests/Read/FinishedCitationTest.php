@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Bibrel\Core\Tests\Read;
 
 use Bibrel\Core\Check\Comparison;
+use Bibrel\Core\Format\Inline;
+use Bibrel\Core\Format\Unreadable;
 use Bibrel\Core\Read\Citation\FinishedCitation;
 use Bibrel\Core\Read\Confidence;
-use Bibrel\Core\Read\Unreadable;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Issue;
 use Bibrel\Core\Source\Role;
@@ -15,7 +16,6 @@ use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\EntryContext;
 use Bibrel\Core\Style\Inclusion;
 use Bibrel\Core\Style\Styles;
-use Bibrel\Core\Write\PlainText;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -33,7 +33,7 @@ final class FinishedCitationTest extends TestCase
     {
         $source = FinishedCitation::parse($entry)->source();
         self::assertSame($kind, $source->kind->id);
-        self::assertSame($entry, PlainText::line(Styles::get($style)->entry($source, new CourseRules(str_contains($entry, 'Accessed') ? Inclusion::Always : Inclusion::Auto), new EntryContext)));
+        self::assertSame($entry, Inline::text(Styles::get($style)->entry($source, new CourseRules(str_contains($entry, 'Accessed') ? Inclusion::Always : Inclusion::Auto), new EntryContext)));
     }
 
     /** @return iterable<array{string, string, string}> */
@@ -60,7 +60,7 @@ final class FinishedCitationTest extends TestCase
         $changed = [];
         foreach (self::corpus() as [$name, $style, $entry]) {
             $course = new CourseRules(preg_match('/Accessed|Retrieved [A-Z]\w+ \d/', $entry) === 1 ? Inclusion::Always : Inclusion::Auto);
-            $again = PlainText::line(Styles::get($style)->entry(FinishedCitation::parse($entry)->source(), $course, new EntryContext));
+            $again = Inline::text(Styles::get($style)->entry(FinishedCitation::parse($entry)->source(), $course, new EntryContext));
             if ($again !== $entry && ! in_array($name, [...self::SHORTENED, ...self::UNREAD], true)) {
                 $changed[] = "{$style}, {$name}: {$entry} => {$again}";
             }
@@ -178,7 +178,7 @@ final class FinishedCitationTest extends TestCase
     public function test_a_faulty_entry_is_set_right_and_says_why(string $pasted, string $style, string $ours, array $reasons): void
     {
         $runs = Styles::get($style)->entry(FinishedCitation::parse($pasted)->source(), new CourseRules, new EntryContext);
-        self::assertSame($ours, PlainText::line($runs));
+        self::assertSame($ours, Inline::text($runs));
         self::assertSame(explode('-', $style)[0], FinishedCitation::family($pasted));
         $why = implode(' ', array_column(Comparison::of($pasted, $runs), 'why'));
         foreach ($reasons as $reason) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Tests\Read;
 
-use Bibrel\Core\Read\Latex;
+use Bibrel\Core\Format\Exchange\Bibtex\Latex;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,22 +4,20 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Tests\Read;
 
+use Bibrel\Core\Format\Exchange\Bibtex;
+use Bibrel\Core\Format\Exchange\Bibtex\EntryReader;
+use Bibrel\Core\Format\Exchange\Bibtex\Latex;
+use Bibrel\Core\Format\Exchange\CslJson;
+use Bibrel\Core\Format\Exchange\Ris;
+use Bibrel\Core\Format\Losses;
+use Bibrel\Core\Format\Unreadable;
 use Bibrel\Core\Page\Page;
 use Bibrel\Core\Page\PageEntry;
-use Bibrel\Core\Read\Bibtex;
-use Bibrel\Core\Read\CslJson;
-use Bibrel\Core\Read\Latex;
-use Bibrel\Core\Read\Ris;
-use Bibrel\Core\Read\Unreadable;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\Styles;
-use Bibrel\Core\Write\Bibtex as BibtexWriter;
-use Bibrel\Core\Write\CslJson as CslJsonWriter;
-use Bibrel\Core\Write\Losses;
-use Bibrel\Core\Write\Ris as RisWriter;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -50,19 +48,19 @@ final class RecordsTest extends TestCase
             'Ilves, Piet, and Noor Castellan. “Grain and Tide in a Northmere Harbour.” Journal of Coastal History, vol. 12, no. 3, Nov. 2016, pp. 215–39, https://doi.org/10.5555/jch.2016.0123.',
             'Oake, Marten, Jr. “Counting by Ear.” Coastal Ecology, edited by Sunniva Teal, Lowtide, 2020, pp. 4–9.',
             'Teal, Sunniva, editor. Coastal Ecology. Lowtide, 2020.',
-        ], self::lines(Bibtex::sources(self::BIB)));
+        ], self::lines((new Bibtex)->read(self::BIB)));
     }
 
     public function test_braces_keep_the_capitals_of_names_in_sentence_case(): void
     {
-        $source = Bibtex::sources('@book{x, title={The {Mill Street} Gates of {Northmere}}, year=2001}');
+        $source = (new Bibtex)->read('@book{x, title={The {Mill Street} Gates of {Northmere}}, year=2001}');
         self::assertSame(['The Mill Street gates of Northmere. (2001).'], self::lines($source, 'apa-7'));
     }
 
     public function test_fields_without_a_place_are_kept(): void
     {
-        self::assertSame(['x-odd' => 'kept'], Bibtex::sources(self::BIB)[0]->custom['csl']['bibtex'] ?? null);
-        self::assertSame(['C7' => ['odd']], Ris::sources(self::RIS)[0]->custom['csl']['ris'] ?? null);
+        self::assertSame(['x-odd' => 'kept'], (new Bibtex)->read(self::BIB)[0]->custom['csl']['bibtex'] ?? null);
+        self::assertSame(['C7' => ['odd']], (new Ris)->read(self::RIS)[0]->custom['csl']['ris'] ?? null);
     }
 
     public function test_ris_with_old_line_ends_a_mark_and_lines_that_run_on(): void
@@ -70,14 +68,14 @@ final class RecordsTest extends TestCase
         self::assertSame([
             'Dusk Survey. Night Lines. Lowtide Books, 2020.',
             'Ilves, Piet, and Noor Castellan. “Grain and Tide in a Harbour.” Journal of Coastal History, vol. 12, no. 3, Nov. 2016, pp. 215–39, https://doi.org/10.5555/jch.2016.0123.',
-        ], self::lines(Ris::sources(self::RIS)));
+        ], self::lines((new Ris)->read(self::RIS)));
     }
 
     public function test_what_is_written_reads_as_the_same_page(): void
     {
-        foreach ([Bibtex::sources(self::BIB), Ris::sources(self::RIS)] as $sources) {
-            self::assertSame(self::lines($sources), self::lines(Bibtex::sources(BibtexWriter::entries($sources))));
-            self::assertSame(self::lines($sources), self::lines(Ris::sources(RisWriter::records($sources))));
+        foreach ([(new Bibtex)->read(self::BIB), (new Ris)->read(self::RIS)] as $sources) {
+            self::assertSame(self::lines($sources), self::lines((new Bibtex)->read((new Bibtex)->write($sources))));
+            self::assertSame(self::lines($sources), self::lines((new Ris)->read((new Ris)->write($sources))));
         }
     }
 
@@ -108,29 +106,29 @@ final class RecordsTest extends TestCase
 
     public function test_ris_as_databases_export_it(): void
     {
-        [$article] = Ris::sources("TY  - JOUR\r\nT1  - Drowned Bells of the Low Coast.\r\nAU  - Hallam, Petra\r\nJF  - Folklore Review\r\nY1  - 2016///Spring2016\r\nVL  - 69\r\nDP  - Levelwater Host\r\nDB  - Levelwater Academic Complete\r\nLA  - Spanish\r\nER  - \r\n");
+        [$article] = (new Ris)->read("TY  - JOUR\r\nT1  - Drowned Bells of the Low Coast.\r\nAU  - Hallam, Petra\r\nJF  - Folklore Review\r\nY1  - 2016///Spring2016\r\nVL  - 69\r\nDP  - Levelwater Host\r\nDB  - Levelwater Academic Complete\r\nLA  - Spanish\r\nER  - \r\n");
         self::assertSame(['Drowned Bells of the Low Coast', '2016-21', 'Levelwater Academic Complete', 'es'], [$article->title->main, $article->date()->edtf(), $article->containers[1]->title, $article->language]);
         // Who sells the database stands for it only where it is not named.
-        self::assertSame('Levelwater Host', Ris::sources("TY  - JOUR\nTI  - Bells\nT2  - Review\nDP  - Levelwater Host\nER  - ")[0]->containers[1]->title);
-        [$news] = Ris::sources("TY  - NEWS\nT1  - Eel Pass Opens: [METRO Edition]\nAU  - Department for Rivers,\nJF  - The Low Courier\nDA  - 2003 Jul 09\nER  - ");
+        self::assertSame('Levelwater Host', (new Ris)->read("TY  - JOUR\nTI  - Bells\nT2  - Review\nDP  - Levelwater Host\nER  - ")[0]->containers[1]->title);
+        [$news] = (new Ris)->read("TY  - NEWS\nT1  - Eel Pass Opens: [METRO Edition]\nAU  - Department for Rivers,\nJF  - The Low Courier\nDA  - 2003 Jul 09\nER  - ");
         self::assertSame(['Eel Pass Opens', '2003-07-09', 'Department for Rivers'], [$news->title->main, $news->date()->edtf(), $news->contributors[0]->name->group]);
-        self::assertSame('PhD dissertation', Ris::sources("TY  - THES\nTI  - Lamps\nM3  - Ph.D.\nER  - ")[0]->genre);
+        self::assertSame('PhD dissertation', (new Ris)->read("TY  - THES\nTI  - Lamps\nM3  - Ph.D.\nER  - ")[0]->genre);
     }
 
     public function test_bibtex_as_databases_and_programs_export_it(): void
     {
-        [$news] = Bibtex::sources('@article{1, author={Brandreth,Isaac}, year={2003}, month={Jul 09}, title={{Eel Pass Opens at Fourth Gate}}, journal={The Low Courier}, pages={C4}, language={German}}');
+        [$news] = (new Bibtex)->read('@article{1, author={Brandreth,Isaac}, year={2003}, month={Jul 09}, title={{Eel Pass Opens at Fourth Gate}}, journal={The Low Courier}, pages={C4}, language={German}}');
         self::assertSame(['newspaper-article', 'Eel Pass Opens at Fourth Gate', '2003-07-09', 'de'], [$news->kind->id, $news->title->main, $news->date()->edtf(), $news->language]);
-        [$page] = Bibtex::sources('@misc{2, title={Lamps}, howpublished={\\url{https://a.example/l}}, year={2021}, note={Accessed: 2024-03-03}}');
+        [$page] = (new Bibtex)->read('@misc{2, title={Lamps}, howpublished={\\url{https://a.example/l}}, year={2021}, note={Accessed: 2024-03-03}}');
         self::assertSame(['2024-03-03', 'https://a.example/l'], [$page->accessed, $page->container()->url]);
-        self::assertSame('2016-21', Bibtex::sources('@article{3, title={Bells}, journal={Review}, year={2016}, month={Spring}}')[0]->date()->edtf());
+        self::assertSame('2016-21', (new Bibtex)->read('@article{3, title={Bells}, journal={Review}, year={2016}, month={Spring}}')[0]->date()->edtf());
         // A title that is not an English headline keeps the protection of its capitals.
-        self::assertSame('<span class="nocase">El molino y la Mar</span>', Bibtex::sources('@book{4, title={{El molino y la Mar}}}')[0]->title->main);
+        self::assertSame('<span class="nocase">El molino y la Mar</span>', (new Bibtex)->read('@book{4, title={{El molino y la Mar}}}')[0]->title->main);
     }
 
     public function test_what_is_no_record_is_said_so(): void
     {
-        foreach ([static fn () => Bibtex::sources('just text'), static fn () => Ris::sources('just text'), static fn () => Ris::sources('')] as $read) {
+        foreach ([static fn () => (new Bibtex)->read('just text'), static fn () => (new Ris)->read('just text'), static fn () => (new Ris)->read('')] as $read) {
             try {
                 $read();
                 self::fail('It was read.');
@@ -144,14 +142,14 @@ final class RecordsTest extends TestCase
     {
         foreach (['@book{', '@book{x, title = {unclosed', '@book{x, title = "a', '@book{,,,}', '@article{a, author = }', '@book{x title={no comma} year=2001}', str_repeat('{', 500), '@book{x, title={a\\'] as $broken) {
             try {
-                self::assertNotSame([], Bibtex::sources($broken));
+                self::assertNotSame([], (new Bibtex)->read($broken));
             } catch (Unreadable) {
                 self::assertStringNotContainsString('@book{x', $broken);
             }
         }
         foreach (['TY  - ', "TY  - JOUR\nPY  - sometime\nAU  - \nSP  - \nEP  - 9", "TY  - XXXX\nTI  - A\n\nER  - \nER  - "] as $broken) {
             try {
-                self::assertNotSame([], Ris::sources($broken));
+                self::assertNotSame([], (new Ris)->read($broken));
             } catch (Unreadable) {
                 self::assertSame('TY  - ', $broken);
             }
@@ -176,37 +174,37 @@ final class RecordsTest extends TestCase
 
             return $lines;
         };
-        self::assertSame($sorted($ris), $sorted(RisWriter::records(Ris::sources($ris))));
+        self::assertSame($sorted($ris), $sorted((new Ris)->write((new Ris)->read($ris))));
         $bibtex = "@article{a,\n  author = {Brook, Halima},\n  title = {The {Sea}},\n  note = {Read it},\n  keywords = {mills},\n  journal = {Tide},\n  year = {2016},\n  x-odd = {x}\n}\n";
-        self::assertSame($sorted(str_replace("\n", "\r\n", $bibtex)), $sorted(str_replace(['},', "\n"], ['},', "\r\n"], BibtexWriter::entries(Bibtex::sources($bibtex)))));
+        self::assertSame($sorted(str_replace("\n", "\r\n", $bibtex)), $sorted(str_replace(['},', "\n"], ['},', "\r\n"], (new Bibtex)->write((new Bibtex)->read($bibtex)))));
     }
 
     public function test_names_that_end_in_others_are_not_forgotten(): void
     {
-        $source = Bibtex::sources('@article{a, author = {Brook, Halima and others}, title = {Mills}, journal = {Tides}, year = 2014}')[0];
+        $source = (new Bibtex)->read('@article{a, author = {Brook, Halima and others}, title = {Mills}, journal = {Tides}, year = 2014}')[0];
         self::assertSame(['Halima Brook'], array_map(static fn (Contributor $one): string => $one->name->direct(), $source->contributors));
-        self::assertStringContainsString('author = {Brook, Halima and others}', BibtexWriter::entries([$source]));
-        self::assertStringNotContainsString('cut short', BibtexWriter::entries([$source]));
-        self::assertNotSame([], Losses::of($source, RisWriter::records(...), Ris::sources(...)), 'RIS has no word for it, and that is said.');
+        self::assertStringContainsString('author = {Brook, Halima and others}', (new Bibtex)->write([$source]));
+        self::assertStringNotContainsString('cut short', (new Bibtex)->write([$source]));
+        self::assertNotSame([], Losses::of($source, new Ris), 'RIS has no word for it, and that is said.');
     }
 
     public function test_a_note_of_a_database_is_not_the_students_annotation(): void
     {
-        self::assertSame('', Ris::sources("TY  - BOOK\nTI  - Mills\nN1  - Exported on Monday\nER  - ")[0]->annotation);
+        self::assertSame('', (new Ris)->read("TY  - BOOK\nTI  - Mills\nN1  - Exported on Monday\nER  - ")[0]->annotation);
     }
 
     public function test_what_a_format_cannot_carry_is_named(): void
     {
         $source = Source::fromArray(['id' => 'x', 'kind' => 'artwork', 'title' => ['main' => 'The Wheel'], 'medium' => 'Oil on canvas', 'containers' => [['collection' => 'Gullhaven Harbour Museum', 'date' => '1931']]], Kinds::all());
-        self::assertSame(['museum or collection', 'medium'], Losses::of($source, BibtexWriter::entries(...), Bibtex::sources(...)));
+        self::assertSame(['museum or collection', 'medium'], Losses::of($source, new Bibtex));
         $plain = Source::fromArray(['id' => 'y', 'kind' => 'book', 'title' => ['main' => 'Moonpower'], 'contributors' => [['role' => 'author', 'name' => ['given' => 'Halima', 'family' => 'Brook']]], 'containers' => [['publisher' => 'Quayside Press', 'date' => '2014']]], Kinds::all());
-        self::assertSame([], Losses::of($plain, BibtexWriter::entries(...), Bibtex::sources(...)));
-        self::assertSame([], Losses::of($plain, RisWriter::records(...), Ris::sources(...)));
+        self::assertSame([], Losses::of($plain, new Bibtex));
+        self::assertSame([], Losses::of($plain, new Ris));
     }
 
     public function test_remarks_between_the_fields_of_a_bibtex_entry(): void
     {
-        $items = Bibtex::items("@book{brook2014, % see the shelf in room 4\n author = {Halima Brook}, % or {Brook, H.}\n % year = {2013},\n title = {Moonpower: 100\\% tide},\n year = {2014}\n}\n@book{marsh, title = {Eels}}");
+        $items = (new EntryReader("@book{brook2014, % see the shelf in room 4\n author = {Halima Brook}, % or {Brook, H.}\n % year = {2013},\n title = {Moonpower: 100\\% tide},\n year = {2014}\n}\n@book{marsh, title = {Eels}}"))->items();
         self::assertSame(['Moonpower: 100% tide', 'Eels'], array_column($items, 'title'));
         self::assertSame([[2014]], $items[0]['issued']['date-parts']);
     }
@@ -219,9 +217,9 @@ final class RecordsTest extends TestCase
         foreach ([['date-parts' => [[2012]], 'season' => 2], ['date-parts' => [[1959], [1963]]], ['date-parts' => [[1890]], 'circa' => true], ['date-parts' => [[2014, 5, 3]]], ['literal' => 'forthcoming']] as $i => $issued) {
             $items[] = ['id' => "m{$i}", 'type' => 'book', 'title' => 'Moonpower', 'author' => [['family' => 'Brook', 'given' => 'V.'], ['family' => 'Northmere', 'given' => 'Mills and Lamps of']], 'issued' => $issued];
         }
-        [$write, $read] = $format === 'bibtex' ? [BibtexWriter::entries(...), Bibtex::sources(...)] : [RisWriter::records(...), Ris::sources(...)];
-        $written = $write(CslJson::sources((string) json_encode($items)));
-        $back = array_map(CslJsonWriter::item(...), $read($written));
+        [$write, $read] = $format === 'bibtex' ? [(new Bibtex)->write(...), (new Bibtex)->read(...)] : [(new Ris)->write(...), (new Ris)->read(...)];
+        $written = $write((new CslJson)->read((string) json_encode($items)));
+        $back = array_map((new CslJson)->item(...), $read($written));
         foreach ($items as $i => $item) {
             self::assertEquals($item['issued'], $back[$i]['issued'], "{$format}: {$written}");
             self::assertSame($item['author'], $back[$i]['author'], "{$format}: {$written}");

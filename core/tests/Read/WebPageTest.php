@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Tests\Read;
 
-use Bibrel\Core\Read\Charset;
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Reading;
 use Bibrel\Core\Read\Web\Document;
 use Bibrel\Core\Read\Web\WebPage;
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Text\Charset;
 use Bibrel\Standins\World;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

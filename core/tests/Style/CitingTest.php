@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Tests\Style;
 
+use Bibrel\Core\Format\Exchange\CslJson;
+use Bibrel\Core\Format\Inline;
 use Bibrel\Core\Page\CitationCluster;
 use Bibrel\Core\Page\Page;
 use Bibrel\Core\Page\PageEntry;
-use Bibrel\Core\Read\CslJson;
 use Bibrel\Core\Style\CitationContext;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\Locator;
 use Bibrel\Core\Style\Styles;
-use Bibrel\Core\Write\PlainText;
 use PHPUnit\Framework\TestCase;
 
 final class CitingTest extends TestCase
@@ -62,7 +62,7 @@ final class CitingTest extends TestCase
     /** @param  list<array<string, mixed>>  $items */
     private static function together(string $style, array $items, CitationContext $mention = new CitationContext): string
     {
-        return PlainText::line(CitationCluster::runs(Styles::get($style), self::page($style, $items)->entries, $mention));
+        return Inline::text((new CitationCluster(Styles::get($style), self::page($style, $items)->entries))->runs($mention));
     }
 
     /**
@@ -71,12 +71,12 @@ final class CitingTest extends TestCase
      */
     private static function each(string $style, array $items): array
     {
-        return array_map(static fn (PageEntry $entry): string => PlainText::line(Styles::get($style)->citation($entry->source, new CitationContext, $entry->context)), self::page($style, $items)->entries);
+        return array_map(static fn (PageEntry $entry): string => Inline::text(Styles::get($style)->citation($entry->source, new CitationContext, $entry->context)), self::page($style, $items)->entries);
     }
 
     /** @param  list<array<string, mixed>>  $items */
     private static function page(string $style, array $items): Page
     {
-        return Page::compose(array_map(CslJson::source(...), $items), Styles::get($style), new CourseRules);
+        return Page::compose(array_map((new CslJson)->source(...), $items), Styles::get($style), new CourseRules);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Tests\Style;
 
+use Bibrel\Core\Format\Inline;
 use Bibrel\Core\Source\AccessMethod;
 use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Kinds;
@@ -14,7 +15,6 @@ use Bibrel\Core\Style\EntryContext;
 use Bibrel\Core\Style\Inclusion;
 use Bibrel\Core\Style\RunningHead;
 use Bibrel\Core\Style\Styles;
-use Bibrel\Core\Write\PlainText;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -25,7 +25,7 @@ final class CourseRulesTest extends TestCase
     #[DataProvider('rules')]
     public function test_what_a_teacher_asks_for(string $style, CourseRules $course, string $line): void
     {
-        self::assertSame($line, PlainText::line(Styles::get($style)->entry(Source::fromArray(self::PAGE, Kinds::all()), $course, new EntryContext)));
+        self::assertSame($line, Inline::text(Styles::get($style)->entry(Source::fromArray(self::PAGE, Kinds::all()), $course, new EntryContext)));
     }
 
     /** @return iterable<array{string, CourseRules, string}> */
@@ -78,7 +78,7 @@ final class CourseRulesTest extends TestCase
     public function test_a_body_and_the_larger_one_it_belongs_to(): void
     {
         $report = Source::fromArray(['kind' => 'report', 'title' => ['main' => 'Lamps and wings'], 'contributors' => [['role' => 'author', 'name' => ['group' => 'Office of Night Skies', 'parent' => 'Northmere Ministry of Coasts']]], 'containers' => [['date' => '2020']]], Kinds::all());
-        $line = static fn (string $style): string => PlainText::line(Styles::get($style)->entry($report, new CourseRules, new EntryContext));
+        $line = static fn (string $style): string => Inline::text(Styles::get($style)->entry($report, new CourseRules, new EntryContext));
         self::assertSame('Northmere Ministry of Coasts, Office of Night Skies. Lamps and Wings. 2020.', $line('mla-9'));
         self::assertSame('Office of Night Skies. (2020). Lamps and wings. Northmere Ministry of Coasts.', $line('apa-7'));
     }

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Tests\Style;
 
+use Bibrel\Core\Format\Exchange\CslJson;
+use Bibrel\Core\Format\Inline;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\EntryContext;
 use Bibrel\Core\Style\Styles;
-use Bibrel\Core\Write\PlainText;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -25,7 +26,7 @@ final class LocationTest extends TestCase
     public function test_the_place_of_an_article(string $style, array $containers, string $end): void
     {
         $source = Source::fromArray(['kind' => 'journal-article', 'title' => ['main' => 'Amber Light'], 'containers' => $containers], Kinds::all());
-        self::assertStringEndsWith($end, PlainText::line(Styles::get($style)->entry($source, new CourseRules, new EntryContext)));
+        self::assertStringEndsWith($end, Inline::text(Styles::get($style)->entry($source, new CourseRules, new EntryContext)));
     }
 
     /** @return iterable<string, array{string, list<array<string, string>>, string}> */
@@ -42,7 +43,7 @@ final class LocationTest extends TestCase
 
     public function test_a_record_with_a_database_keeps_its_doi_with_the_article(): void
     {
-        $source = \Bibrel\Core\Read\CslJson::source(['type' => 'article-journal', 'title' => 'Amber Light', 'container-title' => 'Field Ecology', 'DOI' => self::DOI, 'URL' => 'https://scholar.example/stable/5127', 'source' => 'Shoreline Scholar']);
+        $source = (new CslJson)->source(['type' => 'article-journal', 'title' => 'Amber Light', 'container-title' => 'Field Ecology', 'DOI' => self::DOI, 'URL' => 'https://scholar.example/stable/5127', 'source' => 'Shoreline Scholar']);
         self::assertSame([self::DOI, '', 'https://scholar.example/stable/5127'], [$source->container()->doi, $source->containers[1]->doi, $source->containers[1]->url]);
     }
 }

@@ -1,72 +1,22 @@
-/** What the server sends; the shapes are those of app/Http/Resources. */
+import type { CourseRules, Field, Finding, Issue, KindId, LocatorKind, Role, Rule, Source, StyleId } from './core';
 
-export type Confidence = 'stated' | 'likely' | 'guess';
+export type * from './core';
 
-export interface Name {
-    given?: string;
-    family?: string;
-    particle?: string;
-    dropping?: string;
-    suffix?: string;
-    group?: string;
-    screen?: string;
-    familyFirst?: boolean;
-    parent?: string;
-    abbreviation?: string;
-}
+/** What the server sends; the shapes are those of app/Http/Resources, and those of the core out of core.ts. */
 
-export interface Contributor {
-    /** Tells this member of the list from the others while it is edited. */
-    id?: string;
-    role: string;
-    name: Name;
-}
-
-export interface Container {
-    contributors?: Contributor[];
-    [field: string]: string | Contributor[] | undefined;
-}
-
-export interface Source {
-    id?: string;
-    kind: string;
-    reached?: string;
-    title?: { main?: string; subtitle?: string; translated?: string; short?: string; described?: boolean };
-    contributors?: Contributor[];
-    containers?: Container[];
-    original?: { title?: string; date?: string; publisher?: string };
-    [field: string]: unknown;
-}
-
-export interface Finding {
-    field: string;
-    value: string | Contributor[];
-    evidence: { where: string; text: string; visible: boolean };
-    confidence: Confidence;
-    alternatives: Finding[];
-    filled?: boolean;
-}
-
-export interface Remark {
-    id: string;
-    field: string;
-    sentence: string;
-    value: string;
-    /** What the button says that sets `to`; '' where only a person can tell. */
-    mend?: string;
-    to?: string | Contributor[] | null;
-    /** What the style does without the field, where it is the field that is open. */
-    without?: string;
-    /** Said beside the field only: the entry is in order as it stands. */
-    soft?: boolean;
-}
-
+/** What was read of a source, as it is kept next to it. */
 export interface Reading {
     lead: string;
     url: string;
-    findings: Record<string, Finding>;
-    remarks: Remark[];
-    settled: string[];
+    findings: Record<string, KeptFinding>;
+    issues: Issue[];
+    /** The ids of issues that were put aside, and "checked:" with a field for what the student checked. */
+    dismissed: string[];
+}
+
+export interface KeptFinding extends Finding {
+    /** Whether it went into its field; a guess does not. */
+    filled?: boolean;
 }
 
 export interface SavedSource {
@@ -74,7 +24,7 @@ export interface SavedSource {
     version: number;
     source: Source;
     reading: Reading | null;
-    points: Remark[];
+    issues: Issue[];
 }
 
 /** Text, italic (1) or not (0), the field it came from, the rule that shaped it. */
@@ -96,23 +46,15 @@ export interface PageEntry {
 export interface Page {
     heading: string;
     headingIsBold: boolean;
-    family: string;
+    /** How far an annotation is set in, in inches. */
+    annotationIndent: number;
     entries: PageEntry[];
     leftOut: { id: string; sentence: string }[];
 }
 
-export interface Course {
-    accessed: 'auto' | 'always' | 'never';
-    addresses: 'auto' | 'full' | 'bare' | 'none';
-    threeHyphens: boolean;
-    heading: string;
-    medium: 'auto' | 'always' | 'never';
-    forJournal: boolean;
-}
-
 /** Where in a source the text points, and whose words it passes on. */
 export interface Mention {
-    kind: string;
+    kind: LocatorKind | '';
     place: string;
     quoting: string;
     later: boolean;
@@ -121,8 +63,8 @@ export interface Mention {
 export interface Settings {
     id: string;
     title: string;
-    style: string;
-    course: Course;
+    style: StyleId;
+    course: CourseRules;
     surname: string;
     /** What stands beside the page number on each sheet. */
     head: { text: string; atLeft: boolean };
@@ -159,39 +101,41 @@ export interface EarlierState {
     shown: string;
 }
 
-export interface Field {
-    path: string;
-    label: string;
-    need: 'required' | 'expected' | 'optional';
-    what: string;
-    where: string;
-    example: string;
-    mistake: string;
-}
-
 export interface Kind {
-    id: string;
+    id: KindId;
     label: string;
     group: string;
-    words: string;
-    roles: string[];
+    searchTerms: string;
+    roles: Role[];
     /** How one may have got at it; what each way changes about the fields, null for out of place. */
     accessMethods: { id: string; label: string; needs: Record<string, Field['need'] | null> }[];
     fields: Field[];
-    orders: { apa: string[] };
+    /** The paths of the fields in the order of each family of styles. */
+    orders: Record<string, string[]>;
+    /** Whether what stands for its title may be a description. */
+    describable: boolean;
 }
 
-export interface Rule {
+export interface Style {
+    id: StyleId;
+    family: string;
+    label: string;
+    /** The course rules that make a difference to it, and "surname". */
+    choices: string[];
+    annotationIndent: number;
+}
+
+export interface Format {
     id: string;
-    element: string;
-    sentence: string;
-    place: string;
+    label: string;
 }
 
 export interface Reference {
-    styles: { id: string; family: string; label: string }[];
+    styles: Style[];
     kinds: Kind[];
-    roles: { id: string; label: string }[];
-    locators: string[];
+    roles: { id: Role; label: string }[];
+    locators: LocatorKind[];
     rules: Record<string, Rule>;
+    pageFormats: Format[];
+    exchangeFormats: Format[];
 }

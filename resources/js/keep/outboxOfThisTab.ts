@@ -12,7 +12,7 @@ export const paperPath = (paper: string) => `papers/${paper}`;
 
 /** The fields of a source that are typed or pressed. */
 export function valueOfSource(saved: Pick<SavedSource, 'source' | 'reading'>): Value {
-    return { source: saved.source as Json, settled: saved.reading?.settled ?? [] };
+    return { source: saved.source as unknown as Json, dismissed: saved.reading?.dismissed ?? [] };
 }
 
 /** The settings of a paper that a person sets. */

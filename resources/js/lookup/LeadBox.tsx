@@ -10,6 +10,7 @@ import {
     type KeyboardEvent,
 } from 'react';
 import type { Problem } from '../api/client';
+import type { KindId } from '../api/types';
 
 const Barcode = lazy(() => import('./Barcode'));
 
@@ -20,7 +21,7 @@ interface Props {
     lead: string;
     onLead: (lead: string | ((before: string) => string)) => void;
     onLookUp: (lead: string) => Promise<void>;
-    onByHand: (kind: string, title: string) => void;
+    onByHand: (kind: KindId, title: string) => void;
 }
 
 /** Where a student pastes what they have. What is typed stays until it is being looked up; what is typed next is left alone. */
@@ -45,7 +46,7 @@ export function LeadBox({ lead, onLead: setLead, onLookUp, onByHand }: Props) {
         }
     };
     const lookUp = (text: string) => void run(text);
-    const byHand = (kind: string) => {
+    const byHand = (kind: KindId) => {
         setProblem('');
         onByHand(kind, title);
         setLead('');

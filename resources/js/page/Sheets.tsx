@@ -12,6 +12,7 @@ import type { Page, PageEntry, Reference, Settings } from '../api/types';
 import { fieldOf } from '../sources/paths';
 
 /** Letter paper at 96 pixels to the inch; 23 double-spaced lines of 12-point type to a sheet. */
+const INCH = 96;
 const WIDTH = 816;
 const HEIGHT = 1056;
 const LINE = 36.8;
@@ -28,10 +29,10 @@ interface EntryProps {
     entry: PageEntry;
     on: boolean;
     litField: string | null;
-    family: string;
+    indent: number;
 }
 
-const Entry = memo(function Entry({ entry, on, litField, family }: EntryProps) {
+const Entry = memo(function Entry({ entry, on, litField, indent }: EntryProps) {
     return (
         <div className={on ? 'block on' : 'block'} data-entry={entry.id}>
             <p className="e" tabIndex={0} aria-current={on || undefined}>
@@ -49,14 +50,14 @@ const Entry = memo(function Entry({ entry, on, litField, family }: EntryProps) {
                     </span>
                 ))}
             </p>
-            <Annotation entry={entry} family={family} />
+            <Annotation entry={entry} indent={indent} />
         </div>
     );
 });
 
-function Annotation({ entry, family }: { entry: PageEntry; family: string }) {
+function Annotation({ entry, indent }: { entry: PageEntry; indent: number }) {
     return entry.annotation.map((paragraph, i) => (
-        <p className={`note ${family}`} data-note="" key={i}>
+        <p className="note" style={{ paddingLeft: indent * INCH }} data-note="" key={i}>
             {paragraph}
         </p>
     ));
@@ -181,7 +182,7 @@ export function Sheets({ page, reference, head, openSource, litField, onPick }: 
                         <p className="e">
                             {entry.runs.map(([text, italic], i) => (italic ? <i key={i}>{text}</i> : text))}
                         </p>
-                        <Annotation entry={entry} family={page.family} />
+                        <Annotation entry={entry} indent={page.annotationIndent} />
                     </div>
                 ))}
             </div>
@@ -210,7 +211,7 @@ export function Sheets({ page, reference, head, openSource, litField, onPick }: 
                                                 entry={entry}
                                                 on={entry.id === openSource}
                                                 litField={entry.id === openSource ? litField : null}
-                                                family={page.family}
+                                                indent={page.annotationIndent}
                                             />
                                         ))}
                                     </div>

@@ -1,11 +1,11 @@
 import { Input, Radio, Switch } from 'antd';
 import type { ReactNode } from 'react';
-import type { Course, Settings } from '../api/types';
+import type { CourseRules as Rules, Settings, Style } from '../api/types';
 import { Dialog } from '../ui/Dialog';
 
 interface Props {
     settings: Settings;
-    family: string;
+    style: Style;
     open: boolean;
     onClose: () => void;
     onChange: (part: Partial<Settings>) => void;
@@ -14,14 +14,17 @@ interface Props {
 }
 
 /** What the teacher asks for where the style leaves a choice. */
-export function CourseRules({ settings, family, open, onClose, onChange, children }: Props) {
+export function CourseRules({ settings, style, open, onClose, onChange, children }: Props) {
     const { course } = settings;
-    const set = (part: Partial<Course>) => onChange({ course: { ...course, ...part } });
+    const asks = (rule: string) => style.choices.includes(rule);
+    const set = (part: Partial<Rules>) => onChange({ course: { ...course, ...part } });
     return (
         <Dialog title="Course rules" open={open} onClose={onClose}>
             <div style={{ display: 'grid', gap: 18, paddingTop: 8 }}>
                 <label style={{ display: 'grid', gap: 4 }}>
-                    <span>Your family name, for the running head{family === 'apa' ? ' (MLA only)' : ''}</span>
+                    <span>
+                        Your family name, for the running head{asks('surname') ? '' : ` (${style.label} has none)`}
+                    </span>
                     <Input
                         value={settings.surname}
                         maxLength={120}
@@ -32,7 +35,7 @@ export function CourseRules({ settings, family, open, onClose, onChange, childre
                     <legend style={{ padding: 0 }}>Date of access</legend>
                     <Radio.Group
                         value={course.accessed}
-                        onChange={(event) => set({ accessed: event.target.value as Course['accessed'] })}
+                        onChange={(event) => set({ accessed: event.target.value as Rules['accessed'] })}
                     >
                         <Radio value="auto">As the style has it</Radio>
                         <Radio value="always">Always</Radio>
@@ -43,7 +46,7 @@ export function CourseRules({ settings, family, open, onClose, onChange, childre
                     <legend style={{ padding: 0 }}>Web addresses</legend>
                     <Radio.Group
                         value={course.addresses}
-                        onChange={(event) => set({ addresses: event.target.value as Course['addresses'] })}
+                        onChange={(event) => set({ addresses: event.target.value as Rules['addresses'] })}
                     >
                         <Radio value="auto">As the style has it</Radio>
                         <Radio value="full">With https://</Radio>
@@ -51,12 +54,12 @@ export function CourseRules({ settings, family, open, onClose, onChange, childre
                         <Radio value="none">Left out</Radio>
                     </Radio.Group>
                 </fieldset>
-                {family === 'mla' && (
+                {asks('medium') && (
                     <fieldset style={{ border: 0, margin: 0, padding: 0, display: 'grid', gap: 6 }}>
                         <legend style={{ padding: 0 }}>Medium (Print, Web, Film …)</legend>
                         <Radio.Group
                             value={course.medium}
-                            onChange={(event) => set({ medium: event.target.value as Course['medium'] })}
+                            onChange={(event) => set({ medium: event.target.value as Rules['medium'] })}
                         >
                             <Radio value="auto">As the style has it</Radio>
                             <Radio value="always">Always</Radio>
@@ -64,7 +67,7 @@ export function CourseRules({ settings, family, open, onClose, onChange, childre
                         </Radio.Group>
                     </fieldset>
                 )}
-                {family === 'apa' && (
+                {asks('forJournal') && (
                     <fieldset style={{ border: 0, margin: 0, padding: 0, display: 'grid', gap: 6 }}>
                         <legend style={{ padding: 0 }}>Head of each sheet</legend>
                         <Radio.Group
@@ -76,7 +79,7 @@ export function CourseRules({ settings, family, open, onClose, onChange, childre
                         </Radio.Group>
                     </fieldset>
                 )}
-                {family === 'mla' && (
+                {asks('threeHyphens') && (
                     <label style={{ display: 'flex', gap: 10, alignItems: 'center' }}>
                         <Switch checked={course.threeHyphens} onChange={(threeHyphens) => set({ threeHyphens })} />
                         Three hyphens for a name that repeats

@@ -1,9 +1,9 @@
 import { call } from '../api/client';
-import type { Mention, Page, Remark, Source } from '../api/types';
+import type { Mention, Page, Issue, Source } from '../api/types';
 
 export interface Composed {
     page: Page;
-    points: Remark[];
+    issues: Issue[];
 }
 
 const RETRY = 3000;

@@ -145,7 +145,7 @@ function Paper({ paperId }: { paperId: string }) {
         );
     }
 
-    const family = reference.styles.find((style) => style.id === settings.style)?.family ?? 'mla';
+    const style = reference.styles.find((one) => one.id === settings.style) ?? reference.styles[0]!;
     const progress = outbox.progress();
     const copy = (id: string | null, formatted: boolean) =>
         tried(
@@ -258,9 +258,9 @@ function Paper({ paperId }: { paperId: string }) {
                                     paperId={paperId}
                                     saved={open}
                                     entry={page.entries.find((entry) => entry.id === open.id)}
-                                    family={family}
+                                    family={style.family}
                                     reference={reference}
-                                    onEdit={(source, settled) => paper.edit(open.id, source, settled ?? null)}
+                                    onEdit={(source, dismissed) => paper.edit(open.id, source, dismissed ?? null)}
                                     onPart={() => tried(paper.makePart(open.id))}
                                     onLookUpAgain={() => tried(lookups.again(open.id))}
                                     onField={setLitField}
@@ -292,7 +292,7 @@ function Paper({ paperId }: { paperId: string }) {
                 <Sheets
                     page={page}
                     reference={reference}
-                    head={family === 'mla' ? { text: settings.surname, atLeft: false } : settings.head}
+                    head={style.choices.includes('surname') ? { text: settings.surname, atLeft: false } : settings.head}
                     openSource={sourceId}
                     litField={litField}
                     onPick={pick}
@@ -300,7 +300,7 @@ function Paper({ paperId }: { paperId: string }) {
             </div>
             <CourseRules
                 settings={settings}
-                family={family}
+                style={style}
                 open={dialog === 'rules'}
                 onClose={() => setDialog(null)}
                 onChange={paper.change}

@@ -1,6 +1,6 @@
 import { Button, Dropdown, Select } from 'antd';
 import { Link } from 'react-router-dom';
-import type { Reference, Settings } from '../api/types';
+import type { Format, Reference, Settings } from '../api/types';
 import { Mark } from '../ui/Mark';
 import type { Progress } from '../keep/outbox';
 
@@ -23,6 +23,10 @@ interface Props {
 }
 
 export function TopBar({ settings, reference, save, onChange, onRules, onCopy }: Props) {
+    const download = (what: 'page' | 'sources') => (format: Format) => ({
+        key: `${what}.${format.id}`,
+        label: <a href={`/papers/${settings.id}/${what}.${format.id}`}>{`${format.label} (.${format.id})`}</a>,
+    });
     return (
         <header className="bar">
             <Link className="mark" to="/" aria-label="Bibrel, all papers">
@@ -55,7 +59,7 @@ export function TopBar({ settings, reference, save, onChange, onRules, onCopy }:
                 aria-label="Style"
                 value={settings.style}
                 style={{ width: 168 }}
-                onChange={(style: string) => onChange({ style })}
+                onChange={(style: Settings['style']) => onChange({ style })}
                 options={reference.styles.map((style) => ({ value: style.id, label: style.label }))}
             />
             <Button onClick={onRules}>Course rules</Button>
@@ -63,13 +67,15 @@ export function TopBar({ settings, reference, save, onChange, onRules, onCopy }:
                 trigger={['click']}
                 menu={{
                     items: [
-                        {
-                            key: 'docx',
-                            label: <a href={`/papers/${settings.id}/page.docx`}>Download as a document (.docx)</a>,
-                        },
+                        { type: 'group', label: 'The page', children: reference.pageFormats.map(download('page')) },
                         { key: 'copy', label: 'Copy the page, formatted', onClick: () => onCopy(true) },
                         { key: 'plain', label: 'Copy the page as plain text', onClick: () => onCopy(false) },
                         { key: 'print', label: 'Print', onClick: () => window.print() },
+                        {
+                            type: 'group',
+                            label: 'The sources, for another program',
+                            children: reference.exchangeFormats.map(download('sources')),
+                        },
                     ],
                 }}
             >

@@ -8,7 +8,7 @@ const paper = (version: number, sources: [string, number][], entries: PageEntry[
         id: 'p',
         title: `v${version}`,
         version,
-        sources: sources.map(([id, at]) => ({ id, version: at, source: { kind: 'book' }, reading: null, points: [] })),
+        sources: sources.map(([id, at]) => ({ id, version: at, source: { kind: 'book' }, reading: null, issues: [] })),
         page: { heading: '', headingIsBold: false, family: 'mla', entries, leftOut: [] },
     }) as unknown as Paper;
 

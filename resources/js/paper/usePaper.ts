@@ -24,7 +24,7 @@ const ASK_AGAIN = 5000;
 
 /** A source that nobody but this tab knows yet. */
 function unsaved(id: string, source: Source): SavedSource {
-    return { id, version: 0, source, reading: null, points: [] };
+    return { id, version: 0, source, reading: null, issues: [] };
 }
 
 /** What the server has, with everything laid over it that is typed and not saved yet. */
@@ -34,12 +34,12 @@ function withTyped(paper: Paper): { settings: Settings; sources: Record<string, 
     for (const path of outbox.paths()) {
         const id = path.startsWith(`${paperPath(paper.id)}/sources/`) ? path.slice(path.lastIndexOf('/') + 1) : null;
         if (id === null) continue;
-        const typed = outbox.pending(path) as { source: Source; settled: string[] };
+        const typed = outbox.pending(path) as unknown as { source: Source; dismissed: string[] };
         const saved = sources[id] ?? unsaved(id, typed.source);
         sources[id] = {
             ...saved,
             source: typed.source,
-            reading: saved.reading === null ? null : { ...saved.reading, settled: typed.settled ?? [] },
+            reading: saved.reading === null ? null : { ...saved.reading, dismissed: typed.dismissed ?? [] },
         };
     }
     const typed = outbox.pending(paperPath(paper.id)) as Partial<Settings> | null;
@@ -85,7 +85,7 @@ export function usePaper(id: string) {
                 client.setQueryData<Read<Paper>>(paperKey(id), (before) => {
                     if (before === undefined) return before;
                     const sources = before.sources.map((one) =>
-                        one.id === source.id ? { ...one, points: composed.points } : one,
+                        one.id === source.id ? { ...one, issues: composed.issues } : one,
                     );
                     return { ...before, sources, page: pageWithKnownEntries(before.page, composed.page) };
                 });
@@ -117,7 +117,7 @@ export function usePaper(id: string) {
         if (!isThere) return;
         for (const path of outbox.paths()) {
             if (!path.startsWith(`${paperPath(id)}/sources/`)) continue;
-            const source = (outbox.pending(path) as { source: Source }).source;
+            const source = (outbox.pending(path) as unknown as { source: Source }).source;
             composer.ask({ ...source, id: path.slice(path.lastIndexOf('/') + 1) });
         }
     }, [isThere, id, composer]);
@@ -125,14 +125,14 @@ export function usePaper(id: string) {
     const known = useCallback((): Paper | undefined => client.getQueryData<Read<Paper>>(paperKey(id)), [client, id]);
 
     const edit = useCallback(
-        (sourceId: string, source: Source, settled: string[] | null = null) => {
+        (sourceId: string, source: Source, dismissed: string[] | null = null) => {
             const saved = known()?.sources.find((one) => one.id === sourceId);
             const path = sourcePath(id, sourceId);
-            const before = outbox.pending(path)?.settled as string[] | undefined;
+            const before = outbox.pending(path)?.dismissed as string[] | undefined;
             const given = withMemberIds(source);
             const value = {
                 source: given,
-                settled: settled ?? before ?? saved?.reading?.settled ?? [],
+                dismissed: dismissed ?? before ?? saved?.reading?.dismissed ?? [],
             };
             outbox.change(
                 path,

@@ -1,10 +1,10 @@
-import type { Contributor, Finding } from '../api/types';
+import type { Contributor, KeptFinding } from '../api/types';
 import { listed } from './names';
 
 const WORDS = { stated: 'Stated', likely: 'Likely', guess: 'A guess' } as const;
 
 interface Props {
-    finding: Finding;
+    finding: KeptFinding;
     current: string | Contributor[];
     checked: boolean;
     onCheck: (checked: boolean) => void;

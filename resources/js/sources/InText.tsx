@@ -58,7 +58,7 @@ export function InText({ entry, mention, abbreviated, locators, onMention, onCop
                     value={mention.kind}
                     popupMatchSelectWidth={170}
                     options={locators.map((id) => ({ value: id, label: PLACES[id] ?? id }))}
-                    onChange={(kind: string) => set({ kind })}
+                    onChange={(kind: Mention['kind']) => set({ kind })}
                 />
                 <Input
                     aria-label="Place in the source"

@@ -1,7 +1,7 @@
 import { Select } from 'antd';
 import { useRef, useState } from 'react';
 import { call } from '../api/client';
-import type { Kind, Reference, Source } from '../api/types';
+import type { Kind, KindId, Reference, Source } from '../api/types';
 
 /** A kind, or a heading with kinds below it. */
 interface Shown {
@@ -29,14 +29,14 @@ export function KindChoice({ source, reference, onEdit }: Props) {
     };
 
     return (
-        <Select<string, Shown>
+        <Select<KindId, Shown>
             showSearch={{ filterOption: false, onSearch: (typed) => void find(typed) }}
             aria-label="Kind of source"
             value={source.kind}
             style={{ width: 250 }}
             popupMatchSelectWidth={320}
             notFoundContent="No kind by that word. “Something else” takes any source."
-            onChange={(kind: string) => onEdit({ ...source, kind })}
+            onChange={(kind: KindId) => onEdit({ ...source, kind })}
             onOpenChange={() => setFound(null)}
             options={
                 found === null

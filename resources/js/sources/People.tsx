@@ -1,14 +1,14 @@
 import { Button, Input, Select } from 'antd';
 import { useRef, useState, type ClipboardEvent } from 'react';
 import { call } from '../api/client';
-import type { Contributor, Name, Reference } from '../api/types';
+import type { Contributor, Name, Reference, Role } from '../api/types';
 import { memberId } from './members';
 
 interface Props {
     id: string;
     path: string;
     people: Contributor[];
-    roles: string[];
+    roles: Role[];
     reference: Reference;
     onChange: (people: Contributor[]) => void;
     onFocus: () => void;
@@ -47,7 +47,8 @@ function turned(name: Name, form: Form): Name {
 export function People({ id, path, people, roles, reference, onChange, onFocus }: Props) {
     const [more, setMore] = useState<number | null>(null);
     const first = useRef(memberId());
-    const rows = people.length > 0 ? people : [{ id: first.current, role: roles[0] ?? 'author', name: {} }];
+    const rows: Contributor[] =
+        people.length > 0 ? people : [{ id: first.current, role: roles[0] ?? 'author', name: {} }];
     const set = (place: number, part: Partial<Contributor>) =>
         onChange(rows.map((row, i) => (i === place ? { ...row, ...part } : row)));
     /** Several names pasted at once are taken apart by the server; one name stays where it was pasted. */
@@ -144,7 +145,7 @@ export function People({ id, path, people, roles, reference, onChange, onFocus }
                                     options={reference.roles
                                         .filter((role) => roles.includes(role.id) || role.id === row.role)
                                         .map((role) => ({ value: role.id, label: role.label }))}
-                                    onChange={(role: string) => set(i, { role })}
+                                    onChange={(role: Role) => set(i, { role })}
                                 />
                             )}
                             {i > 0 && (

@@ -1,13 +1,14 @@
 import { Button, Checkbox, Input } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
 import { call } from '../api/client';
-import type { Contributor, Field, Mention, PageEntry, Reference, Remark, SavedSource, Source } from '../api/types';
+import type { Contributor, Field, Issue, Mention, PageEntry, Reference, Role, SavedSource, Source } from '../api/types';
 import { EvidenceLine } from './EvidenceLine';
 import { FieldRow } from './FieldRow';
 import { InText } from './InText';
 import { PageCopy } from './PageCopy';
 import { People } from './People';
-import { fieldOf, textAt, withAt } from './paths';
+import { isQuiet, openIssues } from './issues';
+import { fieldOf, hasValue, peopleAt, textAt, withAt } from './paths';
 import { ReachChoice } from './ReachChoice';
 import { TitleInput } from './TitleInput';
 
@@ -17,7 +18,7 @@ interface Props {
     entry: PageEntry | undefined;
     family: string;
     reference: Reference;
-    onEdit: (source: Source, settled?: string[]) => void;
+    onEdit: (source: Source, dismissed?: string[]) => void;
     onField: (path: string | null) => void;
     /** One part of the book was used. */
     onPart: () => void;
@@ -27,33 +28,7 @@ interface Props {
     onCopyText: (html: string, text: string) => void;
 }
 
-/** A field that is still empty, or a remark that changes nothing, is said without colour. */
-function isQuiet(point: Remark): boolean {
-    return point.soft === true || point.id === 'missing-required';
-}
-
-/** Remarks that stay open though their field is filled. */
-const STANDING = ['lookup-failed', 'whole-or-part', 'citation-doubt', 'picture-file', 'names-cut-short', 'listed-only'];
-
-/** What settles a remark, where it is not that the source has none. */
-const SETTLED: Record<string, string> = {
-    'lookup-failed': 'All right',
-    'whole-or-part': 'The whole book',
-    'citation-doubt': 'It is right',
-    'picture-file': 'All right',
-    'names-cut-short': 'All are there',
-    'listed-only': 'No, elsewhere',
-    'author-guess': 'It is right',
-    'date-guess': 'It has none',
-};
-
 const DATES = ['containers.0.date', 'accessed', 'original.date'];
-
-function hasValue(source: Source, path: string): boolean {
-    if (!path.endsWith('contributors')) return textAt(source, path) !== '';
-    const people = path === 'contributors' ? source.contributors : source.containers?.[0]?.contributors;
-    return (people ?? []).length > 0;
-}
 
 /** Whether it has an address, so that the day it was read may count. */
 function isOnline(source: Source): boolean {
@@ -86,7 +61,7 @@ export function SourceForm({
     const [copy, setCopy] = useState<{ blocks: { tag: string; text: string }[]; mark: string } | null>(null);
 
     const fields = useMemo(() => {
-        const order = family === 'apa' ? kind.orders.apa : kind.fields.map((field) => field.path);
+        const order = kind.orders[family] ?? [];
         return order.map((path) => kind.fields.find((field) => field.path === path)!);
     }, [kind, family]);
     const reach = kind.accessMethods.find((one) => one.id === source.reached);
@@ -99,37 +74,33 @@ export function SourceForm({
         (field) =>
             all || filled(field) || need(field) !== 'optional' || (field.path === 'accessed' && isOnline(source)),
     );
-    const settled = reading?.settled ?? [];
-    const open: Remark[] = [
-        ...(reading?.remarks ?? []).filter((remark) => !settled.includes(remark.id) && stillOpen(remark)),
-        ...saved.points.filter((point) => !isQuiet(point)),
-    ];
-
-    function stillOpen(remark: Remark): boolean {
-        return STANDING.includes(remark.id) || !hasValue(source, fieldOf(remark.field));
-    }
+    const dismissed = reading?.dismissed ?? [];
+    const open = openIssues(saved, 'form');
 
     const set = (path: string, value: unknown) => onEdit(withAt(source, path, value));
-    const mendButton = (point: Remark) =>
-        point.mend ? (
-            <button className="link" type="button" onClick={() => set(fieldOf(point.field), point.to)}>
-                {point.mend}
+    const fixButton = (issue: Issue) => {
+        const { fix } = issue;
+        if (fix === null) return null;
+        // The page that tells of a work is also where it was read: its address belongs into the entry.
+        const isAddress = issue.id === 'listed-only';
+        const press = () =>
+            isAddress
+                ? onEdit({ ...withAt(source, issue.field, fix.value), reached: 'web' }, [...dismissed, issue.id])
+                : set(fieldOf(issue.field), fix.value);
+        return (
+            <button className="link" type="button" onClick={press}>
+                {fix.label}
             </button>
-        ) : null;
-    /** The page that tells of a work is also where it was read: its address belongs into the entry. */
-    const usedHere = (remark: Remark) =>
-        onEdit({ ...withAt(source, remark.field, remark.value), reached: 'web' }, [...settled, remark.id]);
-    const settle = (remark: Remark) => onEdit(source, [...settled, remark.id]);
-    const checked = (path: string) => settled.includes(`checked:${path}`);
+        );
+    };
+    const dismiss = (issue: Issue) => onEdit(source, [...dismissed, issue.id]);
+    const checked = (path: string) => dismissed.includes(`checked:${path}`);
     const check = (path: string, on: boolean) =>
-        onEdit(source, on ? [...settled, `checked:${path}`] : settled.filter((one) => one !== `checked:${path}`));
+        onEdit(source, on ? [...dismissed, `checked:${path}`] : dismissed.filter((one) => one !== `checked:${path}`));
     /** What the style does without a field the student says the source does not have. */
     const without = (path: string) =>
-        (reading?.remarks ?? []).some(
-            (remark) =>
-                settled.includes(remark.id) &&
-                fieldOf(remark.field) === path &&
-                /date|author|copyright/.test(remark.id),
+        (reading?.issues ?? []).some(
+            (issue) => issue.dismissal === 'has-none' && dismissed.includes(issue.id) && fieldOf(issue.field) === path,
         );
 
     const seeIn = async (mark: string) => {
@@ -152,7 +123,7 @@ export function SourceForm({
 
     useEffect(() => setCopy(null), [saved.id]);
     const copied =
-        reading !== null && reading.url !== '' && !reading.remarks.some((remark) => remark.id === 'lookup-failed');
+        reading !== null && reading.url !== '' && !reading.issues.some((issue) => issue.id === 'lookup-failed');
     const places = Object.values(reading?.findings ?? {})
         .filter((finding) => finding.evidence.visible)
         .map((finding) => finding.evidence.text);
@@ -160,8 +131,8 @@ export function SourceForm({
 
     const under = (field: Field, current: string | Contributor[]) => {
         const finding = reading?.findings[field.path];
-        const points = saved.points.filter((point) => fieldOf(point.field) === field.path && point.id !== 'too-little');
-        const offered = open.filter((remark) => remark.id === 'copyright-year' && remark.field === field.path);
+        const said = saved.issues.filter((issue) => fieldOf(issue.field) === field.path && issue.id !== 'too-little');
+        const offered = open.filter((issue) => issue.id === 'copyright-year' && issue.field === field.path);
         return (
             <>
                 {finding !== undefined && (
@@ -174,23 +145,23 @@ export function SourceForm({
                         onSee={copied ? (text) => void seeIn(text) : null}
                     />
                 )}
-                {offered.map((remark) => (
-                    <div className="ev wants" key={remark.id}>
+                {offered.map((issue) => (
+                    <div className="ev wants" key={issue.id}>
                         <span className="dot guess" aria-hidden="true" />
                         <span>
-                            {remark.value}? Only a copyright year.{' '}
-                            <button className="link" type="button" onClick={() => set(field.path, remark.value)}>
+                            {issue.about}? Only a copyright year.{' '}
+                            <button className="link" type="button" onClick={() => set(field.path, issue.about)}>
                                 Use it anyway
                             </button>
                         </span>
                     </div>
                 ))}
-                {points.map((point) => (
-                    <div className={isQuiet(point) ? 'ev' : 'ev wants'} key={point.id + point.sentence}>
-                        <span className={isQuiet(point) ? 'dot own' : 'dot guess'} aria-hidden="true" />
+                {said.map((issue) => (
+                    <div className={isQuiet(issue) ? 'ev' : 'ev wants'} key={issue.id + issue.sentence}>
+                        <span className={isQuiet(issue) ? 'dot own' : 'dot guess'} aria-hidden="true" />
                         <span>
-                            {without(field.path) ? `You said the source has none. ${point.without}` : point.sentence}{' '}
-                            {mendButton(point)}
+                            {without(field.path) ? `You said the source has none. ${issue.without}` : issue.sentence}{' '}
+                            {fixButton(issue)}
                         </span>
                     </div>
                 ))}
@@ -201,9 +172,8 @@ export function SourceForm({
     const control = (field: Field, id: string) => {
         const focus = () => onField(field.path);
         if (field.path.endsWith('contributors')) {
-            const people =
-                (field.path === 'contributors' ? source.contributors : source.containers?.[0]?.contributors) ?? [];
-            const roles = field.path === 'contributors' ? kind.roles : ['editor', 'author', 'translator'];
+            const people = peopleAt(source, field.path);
+            const roles: Role[] = field.path === 'contributors' ? kind.roles : ['editor', 'author', 'translator'];
             return {
                 input: (
                     <People
@@ -222,7 +192,7 @@ export function SourceForm({
         const value = textAt(source, field.path);
         const common = { id, value, onFocus: focus, 'data-path': field.path };
         if (field.path === 'title.main' || field.path === 'title.subtitle') {
-            const describes = field.path === 'title.main' && /description/i.test(field.label);
+            const describes = field.path === 'title.main' && kind.describable;
             return {
                 input: (
                     <>
@@ -275,7 +245,7 @@ export function SourceForm({
         };
     };
 
-    let grouped = false;
+    let [titled, grouped] = [false, false];
 
     return (
         <div onBlur={(event) => !event.currentTarget.contains(event.relatedTarget) && onField(null)}>
@@ -283,43 +253,29 @@ export function SourceForm({
                 <div className="notice" role="status">
                     <b>{open.length === 1 ? 'One thing to look at' : `${open.length} things to look at`}</b>
                     <ul>
-                        {open.map((remark) => (
-                            <li key={remark.id + remark.field + remark.sentence}>
-                                {remark.sentence}
+                        {open.map((issue) => (
+                            <li key={issue.id + issue.field + issue.sentence}>
+                                {issue.sentence}
                                 <span className="acts">
-                                    {mendButton(remark)}
-                                    {remark.id === 'whole-or-part' && (
+                                    {fixButton(issue)}
+                                    {issue.id === 'whole-or-part' && (
                                         <button className="link" type="button" onClick={onPart}>
                                             One part of it
                                         </button>
                                     )}
-                                    {remark.id === 'listed-only' && (
-                                        <button className="link" type="button" onClick={() => usedHere(remark)}>
-                                            Yes, here
-                                        </button>
-                                    )}
-                                    {remark.id === 'lookup-failed' && (
+                                    {issue.id === 'lookup-failed' && (
                                         <button className="link" type="button" onClick={onLookUpAgain}>
                                             Try again
                                         </button>
                                     )}
-                                    {remark.id === 'citation-doubt' && remark.value !== '' && (
-                                        <button
-                                            className="link"
-                                            type="button"
-                                            onClick={() => set(fieldOf(remark.field), remark.value)}
-                                        >
-                                            Read it that way
-                                        </button>
-                                    )}
-                                    {copied && !STANDING.includes(remark.id) && reading.remarks.includes(remark) && (
-                                        <button className="link" type="button" onClick={() => void seeIn(remark.value)}>
+                                    {copied && !issue.waits && reading.issues.includes(issue) && (
+                                        <button className="link" type="button" onClick={() => void seeIn(issue.about)}>
                                             Show the page copy
                                         </button>
                                     )}
-                                    {reading?.remarks.includes(remark) && (
-                                        <button className="link" type="button" onClick={() => settle(remark)}>
-                                            {SETTLED[remark.id] ?? 'It has none'}
+                                    {issue.dismissal !== null && (
+                                        <button className="link" type="button" onClick={() => dismiss(issue)}>
+                                            {issue.answer}
                                         </button>
                                     )}
                                 </span>
@@ -367,7 +323,8 @@ export function SourceForm({
                 {shown.map((field) => {
                     const id = `field-${field.path.replaceAll('.', '-')}`;
                     const { input, value } = control(field, id);
-                    const begins = !grouped && family !== 'apa' && field.path.startsWith('containers.');
+                    titled ||= field.path.startsWith('title.');
+                    const begins = !grouped && titled && field.path.startsWith('containers.');
                     grouped ||= begins;
                     return (
                         <div key={field.path}>

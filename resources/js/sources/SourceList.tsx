@@ -1,4 +1,5 @@
 import type { Page, Reference, SavedSource } from '../api/types';
+import { openIssues } from './issues';
 import { called, listed } from './names';
 
 interface Props {
@@ -8,19 +9,6 @@ interface Props {
     onOpen: (id: string) => void;
     onCopy: (id: string) => void;
     onRemove: (id: string) => void;
-}
-
-/** How many things on a source want a look. */
-function open(saved: SavedSource): number {
-    const settled = saved.reading?.settled ?? [];
-    const remarks = (saved.reading?.remarks ?? []).filter((remark) => {
-        const filled =
-            remark.field === 'contributors'
-                ? (saved.source.contributors ?? []).length > 0
-                : remark.field === 'containers.0.date' && !!saved.source.containers?.[0]?.date;
-        return !settled.includes(remark.id) && !filled;
-    });
-    return remarks.length + saved.points.filter((point) => point.soft !== true).length;
 }
 
 /** The paper's sources in the order of the page. */
@@ -56,7 +44,7 @@ export function SourceList({ page, sources, reference, onOpen, onCopy, onRemove 
                 const saved = sources[entry.id];
                 if (saved === undefined) return null;
                 const name = called(saved.source);
-                const wants = open(saved);
+                const wants = openIssues(saved, 'list').length;
                 return (
                     <li key={entry.id}>
                         <button className="open" type="button" onClick={() => onOpen(entry.id)}>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Source } from '../api/types';
+import type { Contributor, Source } from '../api/types';
 import { withMemberIds } from './members';
 import { called, listed, shown } from './names';
 import { fieldOf, textAt, withAt } from './paths';
@@ -49,7 +49,7 @@ describe('names', () => {
     });
 
     it('gives everybody an id and leaves those who have one alone', () => {
-        const people = [
+        const people: Contributor[] = [
             { id: 'old', role: 'author', name: { family: 'Brook' } },
             { role: 'author', name: { family: 'Ilves' } },
         ];

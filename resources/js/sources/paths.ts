@@ -1,4 +1,4 @@
-import type { Source } from '../api/types';
+import type { Contributor, Source } from '../api/types';
 
 /** The text at a path of a source ("title.main", "containers.0.date"); '' where there is none. */
 export function textAt(source: Source, path: string): string {
@@ -30,4 +30,14 @@ export function withAt(source: Source, path: string, value: unknown): Source {
 /** The field of the form a run's path leads to: "title" parts and people have one field for several paths. */
 export function fieldOf(path: string): string {
     return path.replace(/^(contributors|containers\.\d\.contributors)\.\d+$/, '$1');
+}
+
+/** Whether something is filled in at a path: words, or a list with somebody in it. */
+export function hasValue(source: Source, path: string): boolean {
+    return path.endsWith('contributors') ? peopleAt(source, path).length > 0 : textAt(source, path) !== '';
+}
+
+/** The people a field of the form lists. */
+export function peopleAt(source: Source, path: string): Contributor[] {
+    return (path === 'contributors' ? source.contributors : source.containers?.[0]?.contributors) ?? [];
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Read\Catalogue;
 
+use Bibrel\Core\Format\LanguageCode;
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Evidence;
 use Bibrel\Core\Read\Finding;
-use Bibrel\Core\Read\LanguageCode;
 use Bibrel\Core\Read\Reading;
 use Bibrel\Core\Source\ContainerField;
 use Bibrel\Core\Source\Contributor;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Read\Catalogue;
 
+use Bibrel\Core\Format\Exchange\CslJson;
 use Bibrel\Core\Read\Confidence;
-use Bibrel\Core\Read\CslJson;
 use Bibrel\Core\Read\Evidence;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\Reading;
@@ -38,7 +38,7 @@ final readonly class RegistryRecord
         $item = array_diff_key($this->item, array_flip(self::THEIRS));
         // The address a registry gives is the DOI again.
         unset($item['URL']);
-        $source = CslJson::source($item);
+        $source = (new CslJson)->source($item);
         $reading = Reading::of($source, self::WHERE);
         $findings = [FieldPath::kind()->key => new Finding(FieldPath::kind(), $source->kind->id, new Evidence(self::WHERE), Confidence::Stated), ...$reading->findings];
         if (isset($findings[FieldPath::title()->key]) && is_string($findings[FieldPath::title()->key]->value)) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Read\Catalogue;
 
-use Bibrel\Core\Read\Unreadable;
+use Bibrel\Core\Format\Unreadable;
 use Bibrel\Core\Read\Xml;
 
 /** What a catalogue answers to a search (SRU 1.2 and 2.0 with MARCXML records). */

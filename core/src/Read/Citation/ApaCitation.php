@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Read\Citation;
 
-use Bibrel\Core\Read\PressNames;
 use Bibrel\Core\Source\ContainerField;
 use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Issue;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Text\PageRange;
+use Bibrel\Core\Text\PressNames;
 
 /** An APA entry: authors, date in parentheses, title, source (Publication Manual, 7th ed., ch. 9). */
 final class ApaCitation

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Read\Citation;
 
+use Bibrel\Core\Format\Unreadable;
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Evidence;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\Reading;
-use Bibrel\Core\Read\Unreadable;
 use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Source;

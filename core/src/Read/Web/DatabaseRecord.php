@@ -8,12 +8,12 @@ use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\IssueLine;
 use Bibrel\Core\Read\NameShape;
-use Bibrel\Core\Read\PressNames;
 use Bibrel\Core\Read\SiteTitle;
 use Bibrel\Core\Source\ContainerField;
 use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\Text;
+use Bibrel\Core\Text\PressNames;
 
 /**
  * An article's page in a database or an archive, known by what it says of the periodical the article is from: labels

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Bibrel\Core\Read\Web;
 
 use Bibrel\Core\Read\Confidence;
-use Bibrel\Core\Read\PressNames;
 use Bibrel\Core\Read\SiteTitle;
 use Bibrel\Core\Source\FieldPath;
+use Bibrel\Core\Text\PressNames;
 
 /** What kind of source a page is, by its metadata for sharing, its address and the way it is built. */
 final class KindClues implements EvidenceReader

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Read\Web;
 
+use Bibrel\Core\Format\Exchange\Ris;
+use Bibrel\Core\Format\Unreadable;
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\Reading;
-use Bibrel\Core\Read\Ris;
-use Bibrel\Core\Read\Unreadable;
 use Bibrel\Core\Source\ContainerField;
 use Bibrel\Core\Source\FieldPath;
 
@@ -48,7 +48,7 @@ final class LinkedDocuments
     private static function exported(string $ris): array
     {
         try {
-            $sources = Ris::sources($ris);
+            $sources = (new Ris)->read($ris);
         } catch (Unreadable) {
             return [];
         }

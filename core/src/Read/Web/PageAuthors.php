@@ -7,11 +7,11 @@ namespace Bibrel\Core\Read\Web;
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\NameShape;
-use Bibrel\Core\Read\PressNames;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\Publishers;
 use Bibrel\Core\Source\Role;
+use Bibrel\Core\Text\PressNames;
 
 /** Who wrote a page, where its data, its byline and its site disagree. */
 final class PageAuthors

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Cli\Command;
+
+use Bibrel\Core\Cli\Arguments;
+use Bibrel\Core\Cli\Command;
+use Bibrel\Core\Cli\Input;
+use Bibrel\Core\Cli\UsageError;
+use Bibrel\Core\Format\Formats;
+use Bibrel\Core\Format\PageSetup;
+
+/** `bibrel page --style S --to FORMAT --out FILE`: a finished page as a document. */
+final class Page implements Command
+{
+    public function run(array $words): string
+    {
+        $arguments = Arguments::parse($words, ['style', 'from', 'to', 'out', 'heading']);
+        $to = $arguments->required('to');
+        $out = $arguments->required('out');
+        $formats = Formats::pages();
+        $format = $formats[$to] ?? throw new UsageError("“{$to}” is not a document to write. Use one of: ".implode(', ', array_keys($formats)).'.');
+        $page = (new Input($arguments))->page();
+        if (@file_put_contents($out, $format->write($page, new PageSetup(title: $page->heading))) === false) {
+            throw new UsageError("The file “{$out}” cannot be written.");
+        }
+
+        return '';
+    }
+}

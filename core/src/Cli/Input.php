@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Cli;
+
+use Bibrel\Core\Format\ExchangeFormat;
+use Bibrel\Core\Format\Formats;
+use Bibrel\Core\Format\ReadsSources;
+use Bibrel\Core\Format\Unreadable;
+use Bibrel\Core\Page\Page;
+use Bibrel\Core\Read\Citation\CitationLines;
+use Bibrel\Core\Source\Source;
+use Bibrel\Core\Style\CourseRules;
+use Bibrel\Core\Style\Inclusion;
+use Bibrel\Core\Style\Style;
+use Bibrel\Core\Style\Styles;
+
+/** What most commands begin with: sources in one of the formats, a style, and the page they make. */
+final readonly class Input
+{
+    public function __construct(private Arguments $arguments)
+    {
+    }
+
+    /**
+     * @return list<Source>
+     *
+     * @throws UsageError
+     * @throws Unreadable
+     */
+    public function sources(): array
+    {
+        $id = $this->arguments->get('from', 'csl-json');
+        $formats = self::formats();
+        $format = $formats[$id] ?? throw new UsageError("“{$id}” is not a format to read. Use one of: ".implode(', ', array_keys($formats)).'.');
+
+        return $format->read($this->arguments->input());
+    }
+
+    public function style(): Style
+    {
+        return Styles::get($this->arguments->required('style'));
+    }
+
+    public function page(): Page
+    {
+        $accessed = Inclusion::tryFrom($this->arguments->get('accessed', 'auto')) ?? throw new UsageError('--accessed is auto, always or never.');
+
+        return Page::compose($this->sources(), $this->style(), new CourseRules($accessed, heading: $this->arguments->get('heading')));
+    }
+
+    /** @return array<string, ExchangeFormat&ReadsSources> those of the trade, and citations somebody else made, one a line */
+    private static function formats(): array
+    {
+        $lines = new CitationLines;
+
+        return [...Formats::reading(), $lines->id() => $lines];
+    }
+}

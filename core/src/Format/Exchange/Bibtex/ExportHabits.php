@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Format\Exchange\Bibtex;
+
+use Bibrel\Core\Text\Words;
+
+/** What databases and reference managers add to the titles of the records they export, and nobody prints. */
+final class ExportHabits
+{
+    private const PROTECTED = '/^<span class="nocase">([^<]+)<\/span>$/u';
+
+    /**
+     * A title without a full stop or the edition behind it ("[METRO Edition]"), and without a protection of all its
+     * capitals where they are those of an English headline: some programs put every title into a second pair of braces.
+     */
+    public static function title(string $title): string
+    {
+        $title = (string) preg_replace(['/:\s*\[[^\]]*\bEdition\]$/iu', '/(?<=\p{Ll}{3})\.$/u'], '', $title);
+        if (preg_match(self::PROTECTED, $title, $m) !== 1) {
+            return $title;
+        }
+        $words = preg_split('/\s+/u', $m[1]) ?: [];
+        $capitals = array_filter(array_slice($words, 1), static fn (string $word): bool => preg_match('/^\p{Lu}\p{Ll}{3,}$/u', $word) === 1 && Words::isCommon(mb_strtolower($word)));
+
+        return $capitals === [] ? $title : $m[1];
+    }
+}

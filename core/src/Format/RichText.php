@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Format;
+
+use Bibrel\Core\Page\Page;
+use Bibrel\Core\Page\PageEntry;
+use Bibrel\Core\Text\Run;
+
+/**
+ * HTML for the clipboard: paragraph settings a word processor takes over (hanging indent, double spacing), italics, and
+ * nothing else: no background, no underline, no links, no colour.
+ */
+final readonly class RichText
+{
+    private const FACE = "font-family:'Times New Roman',Times,serif;font-size:12pt;line-height:200%;margin-top:0;margin-bottom:0";
+
+    public function __construct(private Page $page)
+    {
+    }
+
+    public function page(): string
+    {
+        $heading = htmlspecialchars($this->page->heading, ENT_NOQUOTES);
+        $heading = $this->page->headingIsBold ? "<b>{$heading}</b>" : $heading;
+
+        return self::paragraph('text-align:center', $heading).implode('', array_map($this->annotated(...), $this->page->entries));
+    }
+
+    /** @param  list<Run>  $runs */
+    public static function entry(array $runs): string
+    {
+        return self::paragraph('margin-left:0.5in;text-indent:-0.5in', Inline::html($runs));
+    }
+
+    private function annotated(PageEntry $entry): string
+    {
+        $html = self::entry($entry->runs);
+        foreach ($entry->annotation() as $paragraph) {
+            $html .= self::paragraph("margin-left:{$this->page->annotationIndent}in", htmlspecialchars($paragraph, ENT_NOQUOTES));
+        }
+
+        return $html;
+    }
+
+    private static function paragraph(string $style, string $html): string
+    {
+        return '<p style="'.self::FACE.";{$style}\">{$html}</p>";
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Text;
+
+/** Turns the bytes of a page into UTF-8: byte order mark, then the server's word, then the page's own, then a look at the bytes. */
+final class Charset
+{
+    /** Transfer encodings that mbstring lists beside the charsets. */
+    private const NO_CHARSETS = ['BASE64', 'UUENCODE', 'HTML-ENTITIES', 'Quoted-Printable'];
+
+    public static function toUtf8(string $bytes, string $contentType = ''): string
+    {
+        if (str_starts_with($bytes, "\xEF\xBB\xBF")) {
+            return mb_scrub(substr($bytes, 3));
+        }
+        if (str_starts_with($bytes, "\xFF\xFE") || str_starts_with($bytes, "\xFE\xFF")) {
+            return mb_convert_encoding(substr($bytes, 2), 'UTF-8', $bytes[0] === "\xFF" ? 'UTF-16LE' : 'UTF-16BE');
+        }
+        $head = substr($bytes, 0, 4096);
+        $named = match (true) {
+            preg_match('/charset\s*=\s*["\']?([\w-]+)/i', $contentType, $m) === 1 => $m[1],
+            preg_match('/<meta[^>]+charset\s*=\s*["\']?([\w-]+)/i', $head, $m) === 1 => $m[1],
+            preg_match('/<\?xml[^>]+encoding\s*=\s*["\']([\w-]+)/i', $head, $m) === 1 => $m[1],
+            default => '',
+        };
+        $known = self::known($named);
+        // Bytes that make UTF-8 beyond ASCII are UTF-8: a page saved by a browser keeps its old declaration.
+        if ($known !== null && preg_match('/^(?:Windows|ISO)-/i', $known) === 1 && preg_match('/[\x80-\xFF]/', $bytes) === 1 && mb_check_encoding($bytes, 'UTF-8')) {
+            $known = 'UTF-8';
+        }
+        if ($known === null || ($known === 'UTF-8' && ! mb_check_encoding($bytes, 'UTF-8'))) {
+            $known = mb_check_encoding($bytes, 'UTF-8') ? 'UTF-8' : 'Windows-1252';
+        }
+
+        return $known === 'UTF-8' ? mb_scrub($bytes) : mb_scrub((string) mb_convert_encoding($bytes, 'UTF-8', $known));
+    }
+
+    private static function known(string $name): ?string
+    {
+        $name = strtolower($name);
+        // The web reads Latin-1 as Windows-1252.
+        if (in_array($name, ['iso-8859-1', 'latin1', 'us-ascii', 'ascii', 'windows-1252', 'cp1252'], true)) {
+            return 'Windows-1252';
+        }
+        foreach (array_diff(mb_list_encodings(), self::NO_CHARSETS) as $encoding) {
+            if (strtolower($encoding) === $name || in_array($name, array_map(strtolower(...), mb_encoding_aliases($encoding)), true)) {
+                return $encoding;
+            }
+        }
+
+        return null;
+    }
+}
