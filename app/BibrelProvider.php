@@ -14,6 +14,11 @@ use Bibrel\App\Lookup\PageCache;
 use Bibrel\App\Lookup\ReadingProcess;
 use Bibrel\App\Lookup\Workers;
 use Bibrel\App\Models\Guest;
+use Bibrel\App\Papers\ApcuMemory;
+use Bibrel\App\Papers\SharedMemory;
+use Bibrel\Core\Page\Memory;
+use Bibrel\Core\Page\NoMemory;
+use Illuminate\Cache\CacheManager;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\Foundation\Application;
@@ -55,6 +60,7 @@ final class BibrelProvider extends ServiceProvider
             (int) config('bibrel.reading.megabytes'),
             storage_path('framework/reader'),
         ));
+        $this->app->singleton(Memory::class, self::memory(...));
         $this->app->bind(Catalogue::class, static fn (Application $app): Catalogue => new Catalogue(
             $app->make(Fetcher::class),
             (string) config('bibrel.services.catalogue'),
@@ -80,6 +86,20 @@ final class BibrelProvider extends ServiceProvider
         $this->limit('saves', 'saves_a_minute');
         $this->limit('compose', 'compositions_a_minute');
         $this->limit('lookups', 'lookups_a_minute');
+    }
+
+    /** Where composed entries outlive a request: shared by the workers of this machine, in a cache, or nowhere. */
+    private static function memory(Application $app): Memory
+    {
+        $store = (string) config('bibrel.memory.store');
+        $minutes = (int) config('bibrel.memory.minutes');
+        $release = (string) config('bibrel.release');
+
+        return match (true) {
+            $store === 'apcu' && function_exists('apcu_enabled') && apcu_enabled() => new ApcuMemory($release, $minutes),
+            in_array($store, ['', 'apcu'], true) => new NoMemory,
+            default => new SharedMemory($app->make(CacheManager::class)->store($store), $release, $minutes),
+        };
     }
 
     /** A limit for each guest, and a wider one for an address, behind which a whole class may sit. */

@@ -8,6 +8,15 @@ return [
     // Providers that change what a trial installation does: the stand-in world and its first papers. Never in production.
     'extensions' => $production ? [] : array_filter(explode(',', (string) env('BIBREL_EXTENSIONS', ''))),
 
+    // By which what one release remembered is told from what another does; as the configuration is cached, it stays.
+    'release' => (string) env('BIBREL_RELEASE', '') ?: dechex(time()),
+
+    // Where composed entries are remembered: apcu, a store of the cache that all servers share (redis), or '' for nowhere.
+    'memory' => [
+        'store' => (string) env('PAGE_MEMORY', 'apcu'),
+        'minutes' => 24 * 60,
+    ],
+
     // Looking up web pages.
     'lookup' => [
         // For a page and all that it points to, and for a document it points to, in seconds.

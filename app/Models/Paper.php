@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Bibrel\App\Models;
 
+use Bibrel\Core\Page\Memory;
 use Bibrel\Core\Page\Page;
+use Bibrel\Core\Page\PageSource;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\RunningHead;
@@ -115,12 +117,12 @@ final class Paper extends Model implements Revisable
     {
         $sources = [];
         foreach ($this->sources as $record) {
-            $sources[$record->id] = $record->source();
+            $sources[$record->id] = new PageSource($record->id, "{$record->id}.{$record->version}", $record->source(...));
         }
         if ($draft !== null && $draft->id !== '') {
-            $sources[$draft->id] = $draft;
+            $sources[$draft->id] = PageSource::of($draft);
         }
 
-        return Page::compose(array_values($sources), $this->styleInUse(), $this->courseRules());
+        return Page::compose(array_values($sources), $this->styleInUse(), $this->courseRules(), app(Memory::class));
     }
 }

@@ -41,7 +41,7 @@ need_packages() {
     [ -z "$placed" ] || as_root rm -f "$policy"
 }
 
-SERVER_PACKAGES=(php-cli php-fpm php-mysql php-curl php-zip php-xml php-mbstring php-intl composer unzip mariadb-server-core mariadb-client nginx-light curl)
+SERVER_PACKAGES=(php-cli php-fpm php-mysql php-curl php-zip php-xml php-mbstring php-intl php-apcu composer unzip mariadb-server-core mariadb-client nginx-light curl)
 BROWSER_PACKAGES=(chromium chromium-driver libreoffice-writer-nogui poppler-utils)
 
 digest() { cat "$@" 2>/dev/null | sha256sum | cut -c1-16; }

@@ -99,7 +99,7 @@ final class Golden
         foreach (Styles::all() as $id => $style) {
             $page = Page::compose($sources, $style, new CourseRules);
             foreach ([...$page->entries, ...$page->leftOut] as $entry) {
-                yield "{$id} · {$entry->source->id} · ".self::json(array_diff_assoc((array) $entry->context, (array) new EntryContext));
+                yield "{$id} · {$entry->id} · ".self::json(array_diff_assoc((array) $entry->context, (array) new EntryContext));
             }
         }
     }

@@ -28,7 +28,7 @@ final class PageController
             return new JsonResponse(['html' => (new RichText($page))->page(), 'text' => (new PlainText)->write($page)]);
         }
         foreach ($page->entries as $entry) {
-            if (strcasecmp($entry->source->id, $only) === 0) {
+            if (strcasecmp($entry->id, $only) === 0) {
                 return new JsonResponse(['html' => RichText::entry($entry->runs), 'text' => $entry->text()]);
             }
         }

@@ -52,9 +52,9 @@ final class PageResource extends JsonResource
             static fn (Run $run): array => [$run->text, $run->italic ? 1 : 0, $run->field?->key, $run->rule],
             $entry->runs,
         );
-        $shown = ['id' => $entry->source->id, 'runs' => $runs, 'annotation' => $entry->annotation()];
+        $shown = ['id' => $entry->id, 'runs' => $runs, 'annotation' => $entry->annotation()];
 
-        return $entry->source->id === $this->cited
+        return $entry->id === $this->cited
             ? [...$shown, 'citation' => $this->cite($entry, false), 'narrative' => $this->cite($entry, true)]
             : $shown;
     }
@@ -62,10 +62,10 @@ final class PageResource extends JsonResource
     /** @return array{id: string, sentence: string} */
     private function leftOut(PageEntry $entry): array
     {
-        $form = Inline::text($this->style->citation($entry->source, new CitationContext, $entry->context));
+        $form = Inline::text($this->style->citation($entry->source(), new CitationContext, $entry->context));
         $sentence = "Not on the page: {$this->style->label()} cites such a source in the text only, as {$form}.";
 
-        return ['id' => $entry->source->id, 'sentence' => $sentence];
+        return ['id' => $entry->id, 'sentence' => $sentence];
     }
 
     /** @return list<array{string, int}> text in pieces, italic or not */
@@ -76,7 +76,7 @@ final class PageResource extends JsonResource
 
         return array_values(array_map(
             static fn (Run $run): array => [$run->text, $run->italic ? 1 : 0],
-            $this->style->citation($entry->source, $mention, $entry->context),
+            $this->style->citation($entry->source(), $mention, $entry->context),
         ));
     }
 }

@@ -32,7 +32,7 @@ final readonly class CitationCluster
         $line = (new RunBuilder)->add('(', $parentheses);
         $before = '';
         foreach ($this->entries as $i => $entry) {
-            $runs = self::without($this->style->citation($entry->source, $citation, $entry->context), $parentheses);
+            $runs = self::without($this->style->citation($entry->source(), $citation, $entry->context), $parentheses);
             $author = $this->author($runs);
             if ($author !== '' && $author === $before && $citation->locator->isNone()) {
                 $line->add(', ', $this->rule('comma'))->addAll(self::without($runs, $this->rule('cite.author'), $this->rule('comma')));

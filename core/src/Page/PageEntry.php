@@ -12,15 +12,37 @@ use Bibrel\Core\Text\Run;
 /** One entry where it stands on the page. */
 final readonly class PageEntry
 {
-    /** @param  list<Run>  $runs */
-    public function __construct(public Source $source, public EntryContext $context, public array $runs)
+    public string $id;
+
+    /**
+     * @param  list<Run>  $runs
+     * @param  list<string>  $annotation  the paragraphs below the entry
+     */
+    public function __construct(private PageSource $of, public EntryContext $context, public array $runs, private array $annotation)
     {
+        $this->id = $of->id;
+    }
+
+    public function source(): Source
+    {
+        return $this->of->source();
     }
 
     /** @return list<string> the paragraphs of the annotation below the entry */
     public function annotation(): array
     {
-        return array_values(array_filter(array_map(trim(...), preg_split('/\R+/u', Quotes::curly($this->source->annotation)) ?: []), static fn (string $paragraph): bool => $paragraph !== ''));
+        return $this->annotation;
+    }
+
+    /** @return list<string> */
+    public static function paragraphs(string $annotation): array
+    {
+        if ($annotation === '') {
+            return [];
+        }
+        $paragraphs = array_map(trim(...), preg_split('/\R+/u', Quotes::curly($annotation)) ?: []);
+
+        return array_values(array_filter($paragraphs, static fn (string $paragraph): bool => $paragraph !== ''));
     }
 
     public function text(): string

@@ -26,6 +26,9 @@ final class FieldPath implements \JsonSerializable, \Stringable
     /** @var array<string, self> */
     private static array $known = [];
 
+    /** @var array<int, array<string, self>> the texts of containers, by level and field */
+    private static array $containers = [];
+
     /**
      * @param  string  $key  its spelling
      * @param  non-empty-list<string|int>  $steps  properties and places in lists, from the source inwards
@@ -56,7 +59,7 @@ final class FieldPath implements \JsonSerializable, \Stringable
 
     public static function container(int $level, ContainerField $field): self
     {
-        return self::parse("containers.{$level}.{$field->value}");
+        return self::$containers[$level][$field->value] ??= self::parse("containers.{$level}.{$field->value}");
     }
 
     /** Those named with the source, or with one of its containers. */

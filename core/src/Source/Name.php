@@ -138,7 +138,7 @@ final readonly class Name
     /** The family name with the particle that belongs to it. */
     public function surname(): string
     {
-        return self::join($this->particle, $this->family);
+        return $this->particle === '' ? $this->family : self::join($this->particle, $this->family);
     }
 
     /** The name as one would say it: "Halima de la Brook Jr.". */
@@ -151,6 +151,15 @@ final readonly class Name
                 ? self::join($this->surname(), $this->given, $this->suffix)
                 : self::join($this->given, $this->dropping, $this->surname(), $this->suffix),
         };
+    }
+
+    /** The same for two names that say the same. */
+    public function key(): string
+    {
+        return implode("\x1F", [
+            $this->given, $this->family, $this->particle, $this->dropping, $this->suffix, $this->group, $this->screen,
+            $this->parent, $this->abbreviation, (string) $this->familyFirst,
+        ]);
     }
 
     public function equals(self $other): bool
@@ -189,7 +198,12 @@ final readonly class Name
 
     public static function join(string ...$parts): string
     {
-        return implode(' ', array_filter($parts, static fn (string $part): bool => $part !== ''));
+        $joined = '';
+        foreach ($parts as $part) {
+            $joined .= $part === '' ? '' : ($joined === '' ? $part : " {$part}");
+        }
+
+        return $joined;
     }
 
     /**

@@ -49,7 +49,13 @@ final class Publishers
 
     public static function same(string $a, string $b): bool
     {
-        return $a !== '' && self::bare($a) === self::bare($b);
+        return $a !== '' && $b !== '' && self::mayBeSame($a, $b) && self::bare($a) === self::bare($b);
+    }
+
+    /** Whether two names begin alike; an article at the head of one of them does not count. */
+    private static function mayBeSame(string $a, string $b): bool
+    {
+        return strncasecmp($a, $b, 1) === 0 || ! ctype_alpha($a[0].$b[0]) || stripos($a, 'the ') === 0 || stripos($b, 'the ') === 0;
     }
 
     private static function bare(string $name): string

@@ -22,4 +22,10 @@ final readonly class EntryContext
         public int $namesNeeded = 1,
     ) {
     }
+
+    /** The same for two contexts that say the same. */
+    public function key(): string
+    {
+        return implode('.', [(int) $this->repeatsAuthor, $this->yearLetter, (int) $this->sharesAuthor, (int) $this->sharesSurname, $this->namesNeeded]);
+    }
 }

@@ -28,10 +28,9 @@ final readonly class TitleSetter
     /** @param  'headline'|'sentence'|'kept'  $case */
     public function title(Title $title, TitleFormat $format, string $case, string $rule): void
     {
-        $keep = TitleCase::isSentenceCase($title->full());
         $cased = static fn (string $text): string => match ($case) {
-            'headline' => TitleCase::headline($text, $keep),
-            'sentence' => TitleCase::sentence($text, $keep),
+            'headline' => TitleCase::headline($text, $title->full()),
+            'sentence' => TitleCase::sentence($text, $title->full()),
             'kept' => $text,
         };
         $last = $title->subtitle === '' ? FieldPath::title() : FieldPath::subtitle();

@@ -32,6 +32,19 @@ final readonly class Run
         return $this->rule === $other->rule && $this->field === $other->field && $this->italic === $other->italic;
     }
 
+    /** @return array{string, string, ?string, bool} */
+    public function __serialize(): array
+    {
+        return [$this->text, $this->rule, $this->field?->key, $this->italic];
+    }
+
+    /** @param  array{string, string, ?string, bool}  $said */
+    public function __unserialize(array $said): void
+    {
+        [$this->text, $this->rule, $field, $this->italic] = $said;
+        $this->field = $field === null ? null : FieldPath::parse($field);
+    }
+
     /** @return array{text: string, italic: bool, field: ?string, rule: string} */
     public function toArray(): array
     {

@@ -29,10 +29,17 @@ final class RunBuilder
 
     private int $last = -1;
 
+    /** Whether what is added next begins with a capital. */
+    private bool $capital = false;
+
     public function add(string $text, string $rule, ?FieldPath $field = null, bool $italic = false): self
     {
         if ($text === '') {
             return $this;
+        }
+        if ($this->capital) {
+            $text = Letters::capital($text);
+            $this->capital = false;
         }
         if (str_contains($text, "'") && ! str_ends_with($rule, '.url') && ! str_ends_with($rule, '.doi')) {
             $text = (string) preg_replace("/(?<=\p{L})'/u", '’', $text);
@@ -71,20 +78,12 @@ final class RunBuilder
         return $this;
     }
 
-    /** Sets the first letter as a capital. */
-    public function capitalise(): self
+    /** What is added next begins with a capital. */
+    public function capitaliseNext(): self
     {
-        if ($this->last >= 0) {
-            $this->texts[0] = Letters::capital($this->texts[0]);
-        }
+        $this->capital = true;
 
         return $this;
-    }
-
-    /** The rule of the first piece; '' in an empty line. */
-    public function firstRule(): string
-    {
-        return $this->rules[0] ?? '';
     }
 
     /** Closes what stands so far with a full stop, unless it closes itself. */
@@ -97,6 +96,24 @@ final class RunBuilder
     public function comma(string $rule): self
     {
         return $this->mark(',', $rule, [',']);
+    }
+
+    /** Closes what stands so far with a full stop and a space: what follows is another element. */
+    public function close(string $rule): self
+    {
+        return $this->endsInWord() ? $this->add('. ', $rule) : $this->stop($rule)->space($rule);
+    }
+
+    /** Sets a comma and a space: what follows belongs to the same element. */
+    public function separate(string $rule): self
+    {
+        return $this->endsInWord() ? $this->add(', ', $rule) : $this->comma($rule)->space($rule);
+    }
+
+    /** Whether what stands so far ends in a plain letter or figure, as most things do. */
+    private function endsInWord(): bool
+    {
+        return $this->last >= 0 && ctype_alnum(substr($this->texts[$this->last], -1));
     }
 
     public function space(string $rule): self

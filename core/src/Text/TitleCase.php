@@ -19,36 +19,38 @@ final class TitleCase
 
     private const DETERMINERS = ['a' => true, 'an' => true, 'the' => true, 'my' => true, 'your' => true, 'his' => true, 'her' => true, 'its' => true, 'our' => true, 'their' => true, 'this' => true, 'that' => true, 'these' => true, 'those' => true];
 
-    /** @param  ?bool  $inSentenceCase whether the whole title, of which this is a part, stands in sentence case already */
-    public static function headline(string $title, ?bool $inSentenceCase = null): string
+    /** @param  ?string  $whole  the whole title, where this is a part of it: its capitals tell what capitals mean */
+    public static function headline(string $title, ?string $whole = null): string
     {
-        $inSentenceCase ??= self::isSentenceCase($title);
+        $isSentence = null;
 
-        return TitleTokens::rewrite($title, static function (string $word, TitleWord $place) use ($inSentenceCase): string {
+        return TitleTokens::rewrite($title, static function (string $word, TitleWord $place, string $next) use ($title, $whole, &$isSentence): string {
             if (Letters::isFixed($word)) {
                 return $word;
             }
             $small = Letters::lower($word);
-            if ($place->opens || $place->opensInner || $place->closes) {
-                return Letters::capital($word);
-            }
-            if (isset(self::SMALL[$small]) && ! $place->beforeHyphen) {
-                return $small;
-            }
-            if (isset(self::EITHER[$small])) {
-                $preposition = isset(self::DETERMINERS[Letters::lower($place->next)]);
+            if (isset(self::EITHER[$small]) && ! $place->isEdge()) {
+                $isSentence ??= self::isSentenceCase($whole ?? $title);
 
-                return $preposition || ($inSentenceCase && $small !== 'so' && $small !== 'yet') ? $small : ($inSentenceCase ? Letters::capital($small) : $word);
+                return self::either($word, $small, $next, $isSentence);
             }
 
-            return Letters::capital($word);
+            return isset(self::SMALL[$small]) && ! $place->beforeHyphen && ! $place->isEdge() ? $small : Letters::capital($word);
         });
     }
 
-    /** @param  ?bool  $keep whether the whole title, of which this is a part, stands in sentence case already */
-    public static function sentence(string $title, ?bool $keep = null): string
+    /** A word that is a preposition before an article or a possessive, and an adverb or a conjunction elsewhere. */
+    private static function either(string $word, string $small, string $next, bool $isSentence): string
     {
-        $keep ??= self::isSentenceCase($title);
+        $isSmall = isset(self::DETERMINERS[Letters::lower($next)]) || $isSentence && $small !== 'so' && $small !== 'yet';
+
+        return $isSmall ? $small : ($isSentence ? Letters::capital($small) : $word);
+    }
+
+    /** @param  ?string  $whole  the whole title, where this is a part of it: its capitals tell what capitals mean */
+    public static function sentence(string $title, ?string $whole = null): string
+    {
+        $keep = self::isSentenceCase($whole ?? $title);
 
         return TitleTokens::rewrite($title, static function (string $word, TitleWord $place) use ($keep): string {
             if ($place->opens) {
@@ -68,18 +70,18 @@ final class TitleCase
      */
     public static function isSentenceCase(string $title): bool
     {
-        $lower = false;
-        TitleTokens::rewrite($title, static function (string $word, TitleWord $place) use (&$lower): string {
+        // Most titles stand in headline capitals: no word in small letters but those that are always small.
+        preg_match_all('/(?<![\p{L}\p{N}])\p{Ll}[\p{L}\p{N}\p{M}\'’.&]{2,}/u', $title, $words);
+        if (array_diff_key(array_flip($words[0]), self::SMALL, self::EITHER) === []) {
+            return false;
+        }
+
+        return TitleTokens::any($title, static function (string $word, TitleWord $place): bool {
             $small = Letters::lower($word);
-            if (! $place->opens && ! $place->afterHyphen && $small === $word && mb_strlen($word) > 2 && preg_match('/^\p{L}/u', $word) === 1
-                && ! isset(self::SMALL[$small]) && ! isset(self::EITHER[$small])) {
-                $lower = true;
-            }
 
-            return $word;
+            return ! $place->opens && ! $place->afterHyphen && $small === $word && mb_strlen($word) > 2
+                && preg_match('/^\p{L}/u', $word) === 1 && ! isset(self::SMALL[$small]) && ! isset(self::EITHER[$small]);
         });
-
-        return $lower;
     }
 
     /** A title in capitals throughout, set in headline case; its acronyms cannot be told from its words. */

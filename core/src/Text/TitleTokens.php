@@ -14,12 +14,14 @@ final class TitleTokens
 {
     private const WORD = '~(<span class="nocase">.*?</span>|</?i>|[\p{L}\p{N}](?:[\p{L}\p{N}\p{M}\'’.&]*[\p{L}\p{N}\p{M}\'’&])?)~us';
 
+    private const PLAIN = 'ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz ';
+
     private const HYPHENS = ['-' => true, '‐' => true, '‑' => true];
 
     /**
      * A title of plain words and spaces, as most are: nothing to look for between them.
      *
-     * @param  callable(string $word, TitleWord $place): string  $rewrite
+     * @param  callable(string $word, TitleWord $place, string $next): string  $rewrite
      */
     private static function plain(string $title, callable $rewrite): string
     {
@@ -28,25 +30,61 @@ final class TitleTokens
         while ($last >= 0 && $words[$last] === '') {
             $last--;
         }
-        $first = true;
+        $before = true;
         foreach ($words as $n => $word) {
             if ($word !== '') {
-                $words[$n] = $rewrite($word, new TitleWord($first, false, $n === $last, false, false, $words[$n + 1] ?? ''));
-                $first = false;
+                $words[$n] = $rewrite($word, self::place($before, $n === $last), $words[$n + 1] ?? '');
+                $before = false;
             }
         }
 
         return implode(' ', $words);
     }
 
+    /** The place of a word between spaces: one of four. */
+    private static function place(bool $opens, bool $closes): TitleWord
+    {
+        static $places = [];
+
+        return $places[(int) $opens][(int) $closes] ??= new TitleWord($opens, false, $closes, false, false);
+    }
+
+    /**
+     * Whether something holds of a word of a title.
+     *
+     * @param  callable(string $word, TitleWord $place): bool  $holds
+     */
+    public static function any(string $title, callable $holds): bool
+    {
+        if (strspn($title, self::PLAIN) !== strlen($title)) {
+            $found = false;
+            self::rewrite($title, static function (string $word, TitleWord $place) use ($holds, &$found): string {
+                $found = $found || $holds($word, $place);
+
+                return $word;
+            });
+
+            return $found;
+        }
+        $opens = true;
+        foreach (explode(' ', $title) as $word) {
+            if ($word !== '' && $holds($word, self::place($opens, false))) {
+                return true;
+            }
+            $opens = $opens && $word === '';
+        }
+
+        return false;
+    }
+
     /**
      * Rewrites each word of a title.
      *
-     * @param  callable(string $word, TitleWord $place): string  $rewrite
+     * @param  callable(string $word, TitleWord $place, string $next): string  $rewrite
      */
     public static function rewrite(string $title, callable $rewrite): string
     {
-        if (strspn($title, 'ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz ') === strlen($title)) {
+        if (strspn($title, self::PLAIN) === strlen($title)) {
             return self::plain($title, $rewrite);
         }
         // Even places hold what stands between, odd ones a word or a piece of markup.
@@ -76,8 +114,7 @@ final class TitleTokens
                 $n === $last,
                 isset(self::HYPHENS[$between]),
                 $next === $i + 2 && isset(self::HYPHENS[$parts[$i + 1]]),
-                $next === -1 ? '' : $parts[$next],
-            ));
+            ), $next === -1 ? '' : $parts[$next]);
         }
 
         return implode('', $parts);

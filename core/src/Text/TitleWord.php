@@ -11,7 +11,6 @@ final readonly class TitleWord
      * @param  bool  $opens  first of the title or of its subtitle
      * @param  bool  $opensInner  first of a title inside the title
      * @param  bool  $afterHyphen  a later part of a compound
-     * @param  string  $next  the word that follows, or ''
      */
     public function __construct(
         public bool $opens,
@@ -19,7 +18,12 @@ final readonly class TitleWord
         public bool $closes,
         public bool $afterHyphen,
         public bool $beforeHyphen,
-        public string $next,
     ) {
+    }
+
+    /** Whether every style gives it a capital: the first and the last word, and the first of a title inside the title. */
+    public function isEdge(): bool
+    {
+        return $this->opens || $this->opensInner || $this->closes;
     }
 }

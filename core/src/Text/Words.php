@@ -12,8 +12,16 @@ final class Words
 
     private static ?string $list = null;
 
+    /** @var array<string, bool> words that were looked up already; a title's words are mostly the same few */
+    private static array $known = [];
+
     /** @param  string  $word in lower case */
     public static function isCommon(string $word): bool
+    {
+        return self::$known[$word] ??= self::isListed($word);
+    }
+
+    private static function isListed(string $word): bool
     {
         if (in_array($word, self::NAMES, true)) {
             return false;

@@ -120,7 +120,7 @@ final class OrderTest extends TestCase
     {
         $style = Styles::get('mla-9');
         $page = Page::compose(array_map((new CslJson)->source(...), [self::book('A', [['family' => 'Brook', 'given' => 'Anton']]), self::book('B', [['family' => 'Brook', 'given' => 'Halima']])]), $style, new CourseRules);
-        $citations = array_map(static fn (PageEntry $entry): string => implode('', array_map(static fn ($run) => $run->text, $style->citation($entry->source, new CitationContext(new Locator('page', '5')), $entry->context))), $page->entries);
+        $citations = array_map(static fn (PageEntry $entry): string => implode('', array_map(static fn ($run) => $run->text, $style->citation($entry->source(), new CitationContext(new Locator('page', '5')), $entry->context))), $page->entries);
         self::assertSame(['(A. Brook 5)', '(H. Brook 5)'], $citations);
     }
 
@@ -157,7 +157,7 @@ final class OrderTest extends TestCase
      */
     private static function titles(string $style, array $items): array
     {
-        return array_map(static fn (PageEntry $entry): string => $entry->source->title->main, self::entries($style, $items));
+        return array_map(static fn (PageEntry $entry): string => $entry->source()->title->main, self::entries($style, $items));
     }
 
     /**
@@ -166,7 +166,7 @@ final class OrderTest extends TestCase
      */
     private static function ids(string $style, array $items): array
     {
-        return array_map(static fn (PageEntry $entry): string => $entry->source->id, self::entries($style, $items));
+        return array_map(static fn (PageEntry $entry): string => $entry->id, self::entries($style, $items));
     }
 
     /**

@@ -71,7 +71,7 @@ final class CitingTest extends TestCase
      */
     private static function each(string $style, array $items): array
     {
-        return array_map(static fn (PageEntry $entry): string => Inline::text(Styles::get($style)->citation($entry->source, new CitationContext, $entry->context)), self::page($style, $items)->entries);
+        return array_map(static fn (PageEntry $entry): string => Inline::text(Styles::get($style)->citation($entry->source(), new CitationContext, $entry->context)), self::page($style, $items)->entries);
     }
 
     /** @param  list<array<string, mixed>>  $items */

@@ -43,6 +43,6 @@ final class Cite implements Command
     {
         $runs = array_map(static fn (Run $run): array => $run->toArray(), $entry->runs);
 
-        return ['id' => $entry->source->id, 'runs' => $runs];
+        return ['id' => $entry->id, 'runs' => $runs];
     }
 }

@@ -28,7 +28,7 @@ final class InText implements Command
         }
         $lines = '';
         foreach ([...$page->entries, ...$page->leftOut] as $entry) {
-            $lines .= Inline::text($style->citation($entry->source, $citation, $entry->context))."\n";
+            $lines .= Inline::text($style->citation($entry->source(), $citation, $entry->context))."\n";
         }
 
         return $lines;

@@ -97,9 +97,7 @@ final readonly class Apa implements Style
 
     public function authorKey(Source $source): string
     {
-        $leaders = array_values(array_map(static fn (Contributor $one): array => $one->name->toArray(), Leaders::of($source)));
-
-        return $leaders === [] ? '' : json_encode($leaders, JSON_THROW_ON_ERROR);
+        return implode("\x1E", array_map(static fn (Contributor $one): string => $one->name->key(), Leaders::of($source)));
     }
 
     public function lettersYears(): bool

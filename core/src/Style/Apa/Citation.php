@@ -72,7 +72,7 @@ final readonly class Citation
                 $line->add($short, 'apa.cite.short', FieldPath::contributors())->add(', ', 'apa.comma');
             }
         } else {
-            $line->add($isIntroduced ? " [{$short}]" : '', 'apa.cite.short', FieldPath::contributors())->comma('apa.comma')->space('apa.comma');
+            $line->add($isIntroduced ? " [{$short}]" : '', 'apa.cite.short', FieldPath::contributors())->separate('apa.comma');
         }
     }
 

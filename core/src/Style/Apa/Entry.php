@@ -94,6 +94,6 @@ final readonly class Entry
 
     private function close(): void
     {
-        $this->line->stop('apa.stop')->space('apa.stop');
+        $this->line->close('apa.stop');
     }
 }

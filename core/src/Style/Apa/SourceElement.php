@@ -326,6 +326,6 @@ final readonly class SourceElement
 
     private function close(): void
     {
-        $this->line->stop('apa.stop')->space('apa.stop');
+        $this->line->close('apa.stop');
     }
 }

@@ -256,6 +256,6 @@ final readonly class TitleElement
 
     private function close(): void
     {
-        $this->line->stop('apa.stop')->space('apa.stop');
+        $this->line->close('apa.stop');
     }
 }

@@ -25,7 +25,7 @@ use Bibrel\Core\Text\RunBuilder;
 use Bibrel\Core\Text\TitleCase;
 
 /** A container's elements: its title, contributors, version, number, publisher, date and location. */
-final readonly class ContainerElements
+final class ContainerElements
 {
     /** @var list<array{ContainerField, string, string}> numbers, and their words for one and for several */
     private const NUMBERS = [
@@ -35,32 +35,40 @@ final readonly class ContainerElements
         [ContainerField::Episode, 'episode', 'episodes'],
     ];
 
+    /** Elements that keep their first letter at the head of a container. */
+    private const UNCAPITALISED = ['mla.url', 'mla.doi', 'mla.container'];
+
+    private readonly TitleSetter $titles;
+
+    private bool $isFirst = true;
+
     /** @param  8|9  $edition */
     public function __construct(
-        private Source $source,
-        private CourseRules $course,
-        private Wording $wording,
-        private Names $names,
-        private Form $form,
-        private Contributions $contributions,
-        private int $edition,
+        private readonly Source $source,
+        private readonly CourseRules $course,
+        private readonly RunBuilder $line,
+        private readonly Wording $wording,
+        private readonly Names $names,
+        private readonly Form $form,
+        private readonly Contributions $contributions,
+        private readonly int $edition,
     ) {
+        $this->titles = new TitleSetter($line, 'mla.title.within');
     }
 
-    /** @return list<RunBuilder> the elements that are there, in order */
-    public function of(Container $container, int $i): array
+    /** Adds the elements of a container that are there, in order, and whether there are any. */
+    public function add(Container $container, int $i): bool
     {
-        $elements = [
-            $this->title($container, $i),
-            ...$this->contributors($container, $i),
-            ...$this->versions($container, $i),
-            ...$this->numbers($container, $i),
-            $this->publisher($container, $i),
-            $this->date($container, $i),
-            ...$this->locations($container, $i),
-        ];
+        $this->isFirst = true;
+        $this->title($container, $i);
+        $this->contributors($container, $i);
+        $this->versions($container, $i);
+        $this->numbers($container, $i);
+        $this->publisher($container, $i);
+        $this->date($container, $i);
+        $this->locations($container, $i);
 
-        return array_values(array_filter($elements, static fn (?RunBuilder $one): bool => $one !== null && ! $one->isEmpty()));
+        return ! $this->isFirst;
     }
 
     /** What is dated by its making and seen on a website, which is never as old as the work. */
@@ -70,56 +78,62 @@ final readonly class ContainerElements
             && $source->original->date()->isNone();
     }
 
-    /** One element of one piece; null where there is nothing to say. */
-    private static function element(string $text, string $rule, ?FieldPath $field = null): ?RunBuilder
+    /** Begins an element: with a comma after another one, with a capital at the head of the container. */
+    private function begin(string $rule): RunBuilder
     {
-        return $text === '' ? null : (new RunBuilder)->add($text, $rule, $field);
+        if (! $this->isFirst) {
+            $this->line->separate('mla.comma');
+        } elseif (! in_array($rule, self::UNCAPITALISED, true)) {
+            $this->line->capitaliseNext();
+        }
+        $this->isFirst = false;
+
+        return $this->line;
     }
 
-    private function title(Container $container, int $i): ?RunBuilder
+    /** An element of one piece; nothing where it is empty. */
+    private function element(string $text, string $rule, ?ContainerField $field = null, int $i = 0): void
+    {
+        if ($text !== '') {
+            $this->begin($rule)->add($text, $rule, $field?->at($i));
+        }
+    }
+
+    private function title(Container $container, int $i): void
     {
         if ($container->title === '') {
-            return null;
+            return;
         }
         $kind = $this->source->kind;
-        $line = new RunBuilder;
         $form = $i === 0 ? $this->form->at(FormPlace::BeforeContainer) : '';
-        $line->add($form === '' ? '' : "{$form} of ", 'mla.form');
-        $isHeadline = $this->source->isEnglish() && $kind->containment === Containment::PartOf;
+        $this->begin($form === '' ? 'mla.container' : 'mla.form')->add($form === '' ? '' : "{$form} of ", 'mla.form');
+        $isHeadline = $kind->containment === Containment::PartOf && $this->source->isEnglish();
         $title = $isHeadline ? TitleCase::headline($container->title) : $container->title;
         $format = $kind->atEvent && $i === 0 ? TitleFormat::Plain : TitleFormat::Italic;
-        (new TitleSetter($line, 'mla.title.within'))->text($title, ContainerField::Title->at($i), $format, 'mla.container');
-
-        return $line;
+        $this->titles->text($title, ContainerField::Title->at($i), $format, 'mla.container');
     }
 
-    /** @return list<RunBuilder> */
-    private function contributors(Container $container, int $i): array
+    private function contributors(Container $container, int $i): void
     {
-        $lines = [];
         foreach ($i === 0 ? $this->contributions->inContainer() : [] as [$roles, $people]) {
-            $lines[] = $this->people($roles, $people, FieldPath::contributors());
+            $this->people($roles, $people, FieldPath::contributors());
         }
         if ($i === 0 && $this->isOwnInterview()) {
-            $lines[] = (new RunBuilder)->add('conducted by the author', 'mla.contributor');
+            $this->element('conducted by the author', 'mla.contributor');
         }
-        foreach ($this->contributions->byRole($container->contributors) as [$roles, $people]) {
-            $lines[] = $this->people($roles, $people, FieldPath::contributors($i));
+        foreach ($container->contributors === [] ? [] : $this->contributions->byRole($container->contributors) as [$roles, $people]) {
+            $this->people($roles, $people, FieldPath::contributors($i));
         }
-
-        return $lines;
     }
 
     /**
      * @param  list<Role>  $roles
      * @param  non-empty-array<int, Contributor>  $people
      */
-    private function people(array $roles, array $people, FieldPath $path): RunBuilder
+    private function people(array $roles, array $people, FieldPath $path): void
     {
-        $line = (new RunBuilder)->add($this->wording->by($roles, count($people)).' ', 'mla.contributor');
-        $this->names->inMiddle($line, $people, $path, 'mla.contributor');
-
-        return $line;
+        $this->begin('mla.contributor')->add($this->wording->by($roles, count($people)).' ', 'mla.contributor');
+        $this->names->inMiddle($this->line, $people, $path, 'mla.contributor');
     }
 
     /** An interview nobody can read, and nobody is said to have asked the questions. */
@@ -131,16 +145,14 @@ final readonly class ContainerElements
             && $this->source->by(Role::Interviewer) === [];
     }
 
-    /** @return list<?RunBuilder> edition, the form a book has on a device, version */
-    private function versions(Container $container, int $i): array
+    /** Edition, the form a book has on a device, version. */
+    private function versions(Container $container, int $i): void
     {
         $version = $container->version;
-
-        return [
-            self::element(Ordinal::edition($container->edition), 'mla.version', ContainerField::Edition->at($i)),
-            self::element($this->isReadOnDevice($container, $i) ? $this->source->kind->deviceEdition : '', 'mla.version'),
-            self::element(preg_match('/^\d[\w.]*$/', $version) === 1 ? "version {$version}" : $version, 'mla.version', ContainerField::Version->at($i)),
-        ];
+        $device = $this->source->kind->deviceEdition;
+        $this->element(Ordinal::edition($container->edition), 'mla.version', ContainerField::Edition, $i);
+        $this->element($device !== '' && $this->isReadOnDevice($container, $i) ? $device : '', 'mla.version');
+        $this->element(ctype_digit($version[0] ?? '') && preg_match('/^\d[\w.]*$/', $version) === 1 ? "version {$version}" : $version, 'mla.version', ContainerField::Version, $i);
     }
 
     /** Whether nothing else tells that it was read on a device: no service, no address, no edition of that name. */
@@ -150,20 +162,18 @@ final readonly class ContainerElements
             && preg_match('/e-?book|audio/i', $container->edition) !== 1;
     }
 
-    /** @return list<?RunBuilder> */
-    private function numbers(Container $container, int $i): array
+    private function numbers(Container $container, int $i): void
     {
-        $lines = [];
         foreach (self::NUMBERS as [$field, $one, $several]) {
-            $lines[] = self::element(self::worded($container->{$field->value}, $one, $several), 'mla.number', $field->at($i));
+            $value = $container->{$field->value};
+            $this->element($value === '' ? '' : self::worded($value, $one, $several), 'mla.number', $field, $i);
         }
-
-        return [...$lines, $this->number($container, $i)];
+        $this->number($container, $i);
     }
 
     private static function worded(string $value, string $one, string $several): string
     {
-        if ($value === '' || preg_match('/^[\divxlcIVXLC]+(?:\W|$)|^\d/', $value) !== 1) {
+        if (preg_match('/^[\divxlcIVXLC]+(?:\W|$)|^\d/', $value) !== 1) {
             return lcfirst($value);
         }
         $range = PageRange::full($value);
@@ -171,14 +181,21 @@ final readonly class ContainerElements
         return (preg_match('/^\d+[–,]/u', $range) === 1 ? $several : $one)." {$range}";
     }
 
-    private function number(Container $container, int $i): RunBuilder
+    /** "Technical report no. 7": with the series it counts in, unless it is the number of an archive. */
+    private function number(Container $container, int $i): void
     {
-        $number = new RunBuilder;
-        if ($container->number !== '' && $i === 0 && $this->source->genre !== '' && $this->source->kind->genreNamesNumber) {
-            $number->add($this->source->genre, 'mla.number', FieldPath::genre())->add(' no. ', 'mla.number');
+        if ($container->number === '') {
+            return;
         }
-
-        return $this->numberIsInArchive() ? $number : $number->add($container->number, 'mla.number', ContainerField::Number->at($i));
+        $isNamed = $i === 0 && $this->source->kind->genreNamesNumber && $this->source->genre !== '';
+        $shown = $this->numberIsInArchive() ? '' : $container->number;
+        if ($isNamed) {
+            $this->begin('mla.number')->add($this->source->genre, 'mla.number', FieldPath::genre())
+                ->add(' no. ', 'mla.number')
+                ->add($shown, 'mla.number', ContainerField::Number->at($i));
+        } else {
+            $this->element($shown, 'mla.number', ContainerField::Number, $i);
+        }
     }
 
     /** What was handed in has the number of the archive that keeps it, which is its place there. */
@@ -187,34 +204,37 @@ final readonly class ContainerElements
         return $this->source->kind->handedIn && isset($this->source->containers[1]);
     }
 
-    private function publisher(Container $container, int $i): ?RunBuilder
+    private function publisher(Container $container, int $i): void
     {
         $kind = $this->source->kind;
-        if ($container->publisher === '' || Publishers::same($container->publisher, $container->title)
-            || in_array($kind->containment, [Containment::InPeriodical, Containment::Law], true)) {
-            return null;
+        if ($container->publisher === '' || $kind->containment === Containment::InPeriodical || $kind->containment === Containment::Law
+            || Publishers::same($container->publisher, $container->title)) {
+            return;
         }
         $houses = array_map(Publishers::abbreviated(...), preg_split('~\s*[;/]\s*~', $container->publisher) ?: []);
         $text = implode(' / ', $houses);
-        $text = $kind->handedIn ? Publishers::school($text) : $text;
-
-        return (new RunBuilder)->add(Quotes::curly($text), 'mla.publisher', ContainerField::Publisher->at($i));
+        $this->element(Quotes::curly($kind->handedIn ? Publishers::school($text) : $text), 'mla.publisher', ContainerField::Publisher, $i);
     }
 
-    private function date(Container $container, int $i): ?RunBuilder
+    private function date(Container $container, int $i): void
     {
         if ($i === 0 && $this->source->kind->handedIn) {
             // Its own date stands after the title; here stands what it was handed in for.
-            return self::element(self::degree($this->source->genre), 'mla.form', FieldPath::genre());
+            if ($this->source->genre !== '') {
+                $this->begin('mla.form')->add(self::degree($this->source->genre), 'mla.form', FieldPath::genre());
+            }
+
+            return;
         }
         if ($i === 0 && self::isSeenOnSite($this->source)) {
-            return null;
+            return;
         }
         $date = $container->date();
-
-        return $date->isNone()
-            ? self::element($container->status, 'mla.date', ContainerField::Status->at($i))
-            : self::element($this->wording->date($date), 'mla.date', ContainerField::Date->at($i));
+        if ($date->isNone()) {
+            $this->element($container->status, 'mla.date', ContainerField::Status, $i);
+        } else {
+            $this->element($this->wording->date($date), 'mla.date', ContainerField::Date, $i);
+        }
     }
 
     /** "PhD dissertation" keeps its capital; "Master’s thesis" has none inside an entry. */
@@ -223,21 +243,18 @@ final readonly class ContainerElements
         return preg_match('/^(?:Ph|\p{Lu}{2})/u', $genre) === 1 ? $genre : lcfirst($genre);
     }
 
-    /** @return list<?RunBuilder> */
-    private function locations(Container $container, int $i): array
+    private function locations(Container $container, int $i): void
     {
-        $article = preg_replace('/^article\s+/i', '', $container->articleNumber);
-        $isInArchive = $i === 1 && $this->numberIsInArchive();
-
-        return [
-            self::element(self::pages($container->pages), 'mla.pages', ContainerField::Pages->at($i)),
-            self::element($article === '' ? '' : "article {$article}", 'mla.pages', ContainerField::ArticleNumber->at($i)),
-            self::element($container->paragraphs, 'mla.pages', ContainerField::Paragraphs->at($i)),
-            self::element(Quotes::curly($container->collection), 'mla.place', ContainerField::Collection->at($i)),
-            self::element($this->source->kind->atEvent ? Quotes::curly($container->place) : '', 'mla.place', ContainerField::Place->at($i)),
-            self::element($isInArchive ? $this->source->container()->number : '', 'mla.place', ContainerField::Number->at()),
-            $this->address($i),
-        ];
+        $article = $container->articleNumber === '' ? '' : 'article '.preg_replace('/^article\s+/i', '', $container->articleNumber);
+        $this->element($container->pages === '' ? '' : self::pages($container->pages), 'mla.pages', ContainerField::Pages, $i);
+        $this->element($article, 'mla.pages', ContainerField::ArticleNumber, $i);
+        $this->element($container->paragraphs, 'mla.pages', ContainerField::Paragraphs, $i);
+        $this->element(Quotes::curly($container->collection), 'mla.place', ContainerField::Collection, $i);
+        $this->element($this->source->kind->atEvent ? Quotes::curly($container->place) : '', 'mla.place', ContainerField::Place, $i);
+        if ($i === 1 && $this->numberIsInArchive()) {
+            $this->element($this->source->container()->number, 'mla.place', ContainerField::Number);
+        }
+        $this->address($i);
     }
 
     private static function pages(string $typed): string
@@ -252,43 +269,45 @@ final readonly class ContainerElements
      * Where the source is found is said once, of the last container, and a DOI before any other address (MLA Handbook,
      * 9th ed., 5.84, 5.93): an article read in a database has its DOI after the database's name.
      */
-    private function address(int $i): ?RunBuilder
+    private function address(int $i): void
     {
-        // A container that was emptied in the form is none.
-        $containers = array_filter($this->source->containers, static fn (Container $one): bool => ! $one->isEmpty());
-        if ($i !== array_key_last($containers) || $this->course->addresses === Addresses::None) {
-            return null;
+        if ($this->course->addresses === Addresses::None) {
+            return;
         }
-
-        return $this->doi(array_reverse($containers, true)) ?? $this->url($containers);
+        // A container that was emptied in the form is none.
+        $containers = count($this->source->containers) === 1
+            ? $this->source->containers
+            : array_filter($this->source->containers, static fn (Container $one): bool => ! $one->isEmpty());
+        if ($i === array_key_last($containers) && ! $this->doi(array_reverse($containers, true))) {
+            $this->url(array_reverse($containers, true));
+        }
     }
 
-    /** @param  array<int, Container>  $containers */
-    private function doi(array $containers): ?RunBuilder
+    /** @param  array<int, Container>  $containers  the last one first */
+    private function doi(array $containers): bool
     {
         foreach ($containers as $at => $one) {
-            $doi = WebAddress::doi($one->doi);
+            $doi = $one->doi === '' ? '' : WebAddress::doi($one->doi);
             if ($doi !== '') {
-                $shown = $this->edition < 9 ? str_replace('https://doi.org/', 'doi:', $doi) : $doi;
+                $this->element($this->edition < 9 ? str_replace('https://doi.org/', 'doi:', $doi) : $doi, 'mla.doi', ContainerField::Doi, $at);
 
-                return self::element($shown, 'mla.doi', ContainerField::Doi->at($at));
+                return true;
             }
         }
 
-        return null;
+        return false;
     }
 
-    /** @param  array<int, Container>  $containers */
-    private function url(array $containers): ?RunBuilder
+    /** @param  array<int, Container>  $containers  the last one first */
+    private function url(array $containers): void
     {
-        $addressed = array_filter($containers, static fn (Container $one): bool => $one->url !== '');
-        $at = array_key_last($addressed);
-        if ($at === null) {
-            return null;
-        }
-        $url = $addressed[$at]->url;
-        $shown = $this->course->addresses === Addresses::Full ? WebAddress::clean($url) : WebAddress::bare($url);
+        foreach ($containers as $at => $one) {
+            if ($one->url !== '') {
+                $shown = $this->course->addresses === Addresses::Full ? WebAddress::clean($one->url) : WebAddress::bare($one->url);
+                $this->element($shown, 'mla.url', ContainerField::Url, $at);
 
-        return self::element($shown, 'mla.url', ContainerField::Url->at($at));
+                return;
+            }
+        }
     }
 }

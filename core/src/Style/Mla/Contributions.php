@@ -63,7 +63,7 @@ final readonly class Contributions
         $merged = [];
         foreach ($groups as $value => $people) {
             $role = Role::from($value);
-            $key = $this->wording->deed($role) === '' ? $value : self::key($people);
+            $key = $this->wording->deed($role) === '' ? $value : implode("\x1E", array_map(static fn (Contributor $one): string => $one->name->key(), $people));
             $merged[$key] = [[...($merged[$key][0] ?? []), $role], $merged[$key][1] ?? $people];
         }
 
@@ -79,12 +79,6 @@ final readonly class Contributions
         $others = array_diff_key($this->source->contributors, $this->source->primaryContributors());
 
         return $others === [] ? [] : $this->byRole(array_filter($others, static fn (Contributor $one): bool => $wanted($one->role)));
-    }
-
-    /** @param  array<int, Contributor>  $people */
-    private static function key(array $people): string
-    {
-        return serialize(array_map(static fn (Contributor $one): array => $one->name->toArray(), array_values($people)));
     }
 
     private static function isOfTheWhole(Role $role): bool

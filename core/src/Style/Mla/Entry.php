@@ -60,9 +60,11 @@ final readonly class Entry
         $this->datesAfterTitle();
         $this->review();
         $this->partContributors();
-        $elements = new ContainerElements($this->source, $this->course, $this->wording, $this->names, $this->form, $this->contributions, $this->edition);
+        $elements = new ContainerElements($this->source, $this->course, $this->line, $this->wording, $this->names, $this->form, $this->contributions, $this->edition);
         foreach ($this->source->containers as $i => $container) {
-            $this->container($elements->of($container, $i));
+            if ($elements->add($container, $i)) {
+                $this->close();
+            }
         }
         $this->supplement($this->source->container());
 
@@ -166,29 +168,13 @@ final readonly class Entry
         $groups = $this->contributions->ofThePart();
         foreach ($groups as $i => [$roles, $people]) {
             if ($i > 0) {
-                $this->line->comma('mla.comma')->space('mla.comma');
+                $this->line->separate('mla.comma');
             }
             $by = $roles === [Role::Interviewer] ? 'interview by' : $this->wording->by($roles, count($people));
             $this->line->add(($i === 0 ? Letters::capital($by) : $by).' ', 'mla.contributor');
             $this->names->inMiddle($this->line, $people, FieldPath::contributors(), 'mla.contributor');
         }
         if ($groups !== []) {
-            $this->close();
-        }
-    }
-
-    /** @param  list<RunBuilder>  $elements */
-    private function container(array $elements): void
-    {
-        foreach ($elements as $n => $element) {
-            if ($n > 0) {
-                $this->line->comma('mla.comma')->space('mla.comma');
-            } elseif (! in_array($element->firstRule(), ['mla.url', 'mla.doi', 'mla.container'], true)) {
-                $element->capitalise();
-            }
-            $this->line->join($element);
-        }
-        if ($elements !== []) {
             $this->close();
         }
     }
@@ -261,6 +247,6 @@ final readonly class Entry
 
     private function close(): void
     {
-        $this->line->stop('mla.stop')->space('mla.stop');
+        $this->line->close('mla.stop');
     }
 }

@@ -89,12 +89,9 @@ final readonly class Mla implements Style
 
     public function authorKey(Source $source): string
     {
-        $leaders = array_values(array_map(static fn (Contributor $one): array => $one->name->toArray(), Leaders::of($source)));
-        $isMany = count($leaders) > 2;
+        $keys = array_map(static fn (Contributor $one): string => $one->name->key(), Leaders::of($source));
 
-        return $leaders === []
-            ? ''
-            : json_encode([$isMany ? $leaders : [], $isMany ? [$leaders[0]] : $leaders], JSON_THROW_ON_ERROR);
+        return $keys === [] ? '' : implode("\x1E", $keys).(count($keys) > 2 ? "\x1Eet al." : '');
     }
 
     public function lettersYears(): bool

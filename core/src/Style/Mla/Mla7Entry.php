@@ -287,7 +287,7 @@ final readonly class Mla7Entry
             default => '',
         };
         if ($house !== '') {
-            $this->line->add(Quotes::curly($house), 'mla.publisher', ContainerField::Publisher->at())->comma('mla.comma')->space('mla.comma');
+            $this->line->add(Quotes::curly($house), 'mla.publisher', ContainerField::Publisher->at())->separate('mla.comma');
         }
         $this->element($this->date('n.d.'), 'mla.date', ContainerField::Date->at());
     }
@@ -353,6 +353,6 @@ final readonly class Mla7Entry
 
     private function close(): void
     {
-        $this->line->stop('mla.stop')->space('mla.stop');
+        $this->line->close('mla.stop');
     }
 }
