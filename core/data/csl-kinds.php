@@ -50,6 +50,7 @@ return [
     'event' => [['kind' => 'exhibition']],
     'figure' => [['kind' => 'illustration']],
     'graphic' => [
+        ['says' => '\bai\b|generated', 'has' => ['container-title'], 'kind' => 'ai-image'],
         ['says' => 'photo', 'kind' => 'photograph'],
         ['says' => 'infographic|chart|illustration|diagram', 'kind' => 'illustration'],
         ['says' => 'cartoon|comic', 'kind' => 'cartoon'],
@@ -64,7 +65,10 @@ return [
     ],
     'legal_case' => [['kind' => 'court-case']],
     'legislation' => [['kind' => 'statute']],
-    'manuscript' => [['kind' => 'archive-item']],
+    'manuscript' => [
+        ['says' => '(?:student|course|term|class) paper|essay|coursework', 'kind' => 'student-paper'],
+        ['kind' => 'archive-item'],
+    ],
     'map' => [['kind' => 'map']],
     'motion_picture' => [
         ['has' => ['container-title', 'URL'], 'kind' => 'online-video'],

@@ -29,6 +29,7 @@ return new Kind(
         'language',
         'annotation',
     ],
+    bracketDescription: 'Doctoral dissertation',
     formerTitleFormat: TitleFormat::Quoted,
     yearOnly: true,
     numberLabel: 'Publication No.',

@@ -6,6 +6,8 @@ namespace Bibrel\Core\Tests;
 
 use Bibrel\Core\Format\Exchange\CslJson;
 use Bibrel\Core\Format\Inline;
+use Bibrel\Core\Source\Kinds;
+use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CitationContext;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\EntryContext;
@@ -18,7 +20,7 @@ use PHPUnit\Framework\TestCase;
 
 /**
  * Expected entries and in-text citations, written down from the styles' rules before the engine ran on them. Each case
- * is a CSL-JSON item and, by edition, the line it must become.
+ * is a source, in our own shape (`source`) or as a CSL-JSON item (`item`), and, by edition, the line it must become.
  */
 final class ConformanceTest extends TestCase
 {
@@ -27,7 +29,7 @@ final class ConformanceTest extends TestCase
     public function test_entry(string $style, array $case): void
     {
         $course = new CourseRules(Inclusion::from($case['accessed'] ?? 'auto'));
-        $line = Inline::html(Styles::get($style)->entry((new CslJson)->source($case['item']), $course, new EntryContext));
+        $line = Inline::html(Styles::get($style)->entry(self::source($case), $course, new EntryContext));
         self::assertLine($case[$style], $line);
     }
 
@@ -36,8 +38,21 @@ final class ConformanceTest extends TestCase
     public function test_citation(string $style, array $case): void
     {
         $locator = isset($case['locator']) ? Locator::parse($case['locator']) : new Locator;
-        $line = Inline::html(Styles::get($style)->citation((new CslJson)->source($case['item']), CitationContext::of($locator, $case['narrative'] ?? false, $case['quoting'] ?? '', ! ($case['later'] ?? false)), new EntryContext));
+        $line = Inline::html(Styles::get($style)->citation(self::source($case), CitationContext::of($locator, $case['narrative'] ?? false, $case['quoting'] ?? '', ! ($case['later'] ?? false)), new EntryContext));
         self::assertLine($case[$style], $line);
+    }
+
+    /** Every kind comes out right somewhere in both current editions; a kind that only the text names, there. */
+    public function test_every_kind_has_its_cases(): void
+    {
+        $has = [];
+        foreach ([...self::entries(), ...self::citations()] as [$style, $case]) {
+            $has[self::source($case)->kind->id][$style] = true;
+        }
+        foreach (Kinds::all()->list() as $kind) {
+            self::assertArrayHasKey('mla-9', $has[$kind->id] ?? [], "{$kind->id} has no case in MLA 9.");
+            self::assertArrayHasKey('apa-7', $has[$kind->id] ?? [], "{$kind->id} has no case in APA 7.");
+        }
     }
 
     /** @return iterable<string, array{string, array<string, mixed>}> */
@@ -65,6 +80,12 @@ final class ConformanceTest extends TestCase
                 }
             }
         }
+    }
+
+    /** @param  array<string, mixed>  $case */
+    private static function source(array $case): Source
+    {
+        return isset($case['source']) ? Source::fromArray($case['source'], Kinds::all()) : (new CslJson)->source($case['item']);
     }
 
     /** Prints both lines and where they part. */

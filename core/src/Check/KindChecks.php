@@ -39,11 +39,9 @@ final class KindChecks implements Checks
     /** @return list<Issue> the kind that fits better, if one does */
     private static function fitting(Source $source): array
     {
-        foreach (Kinds::all()->list() as $kind) {
-            foreach ($kind->fits as $fit) {
-                if ($fit->fits($source)) {
-                    return [new Issue('kind-odd', FieldPath::kind(), $fit->sentence, fix: new Fix($fit->label, $kind->id))];
-                }
+        foreach (Kinds::all()->takenFor($source->kind) as [$kind, $fit]) {
+            if ($fit->fits($source)) {
+                return [new Issue('kind-odd', FieldPath::kind(), $fit->sentence, fix: new Fix($fit->label, $kind->id))];
             }
         }
 

@@ -25,6 +25,7 @@ final readonly class KindFit
     ) {
     }
 
+    /** Whether it fits a source that is said to be of one of those kinds. */
     public function fits(Source $source): bool
     {
         $has = static fn (string $field): bool => $source->has(FieldPath::parse($field));
@@ -34,8 +35,7 @@ final readonly class KindFit
             }
         }
 
-        return in_array($source->kind->id, $this->insteadOf, true)
-            && array_filter($this->empty, $has) === []
+        return array_filter($this->empty, $has) === []
             && ($this->address === '' || preg_match($this->address, $source->container()->url) === 1);
     }
 }

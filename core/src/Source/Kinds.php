@@ -17,6 +17,9 @@ final class Kinds
     /** @var ?list<Kind> all of them, the common ones first */
     private ?array $list = null;
 
+    /** @var ?array<string, list<array{Kind, KindFit}>> by the id of the kind they are taken for */
+    private ?array $mistakes = null;
+
     /** @param  string  $folder  where the files are */
     public function __construct(private readonly string $folder)
     {
@@ -49,6 +52,23 @@ final class Kinds
         }
 
         return $this->list;
+    }
+
+    /** @return list<array{Kind, KindFit}> the kinds that are taken for this one, with what tells it */
+    public function takenFor(Kind $kind): array
+    {
+        if ($this->mistakes === null) {
+            $this->mistakes = [];
+            foreach ($this->list() as $right) {
+                foreach ($right->fits as $fit) {
+                    foreach ($fit->insteadOf as $wrong) {
+                        $this->mistakes[$wrong][] = [$right, $fit];
+                    }
+                }
+            }
+        }
+
+        return $this->mistakes[$kind->id] ?? [];
     }
 
     /** @return list<Kind> those a word or the beginning of one points to, best first */

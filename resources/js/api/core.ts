@@ -2,6 +2,7 @@
 
 export type KindId =
     | 'advertisement'
+    | 'ai-image'
     | 'ai-text'
     | 'album'
     | 'app'
@@ -62,6 +63,7 @@ export type KindId =
     | 'special-issue'
     | 'standard'
     | 'statute'
+    | 'student-paper'
     | 'thesis'
     | 'tv-episode'
     | 'tv-series'

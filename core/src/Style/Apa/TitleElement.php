@@ -222,7 +222,7 @@ final readonly class TitleElement
     private function degree(string $genre): void
     {
         $school = $this->source->container()->publisher;
-        $type = TitleCase::sentence(str_ireplace('phd dissertation', 'Doctoral dissertation', $genre ?: 'Doctoral dissertation'));
+        $type = TitleCase::sentence(str_ireplace('phd dissertation', 'Doctoral dissertation', $genre ?: $this->ofKind()));
         if (! SourceElement::isPublished($this->source)) {
             $this->bracketed('Unpublished '.lcfirst($type), FieldPath::genre());
 

@@ -220,8 +220,9 @@ final class ContainerElements
     {
         if ($i === 0 && $this->source->kind->handedIn) {
             // Its own date stands after the title; here stands what it was handed in for.
-            if ($this->source->genre !== '') {
-                $this->begin('mla.form')->add(self::degree($this->source->genre), 'mla.form', FieldPath::genre());
+            $handedInAs = $this->source->genre ?: $this->source->kind->form;
+            if ($handedInAs !== '') {
+                $this->begin('mla.form')->add(self::degree($handedInAs), 'mla.form', FieldPath::genre());
             }
 
             return;

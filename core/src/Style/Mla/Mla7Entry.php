@@ -254,11 +254,22 @@ final readonly class Mla7Entry
             return;
         }
         if ($this->source->kind->handedIn) {
-            $isMasters = str_contains(strtolower($this->source->genre), 'master');
-            $this->element($isMasters ? 'Thesis' : 'Diss', 'mla.medium', FieldPath::genre());
+            $this->element($this->handedInAs(), 'mla.medium', FieldPath::genre());
         }
         $this->imprint($container);
         $this->element(PageRange::shortened($container->pages), 'mla.pages', ContainerField::Pages->at());
+    }
+
+    /** A dissertation has a short word of its own (MLA 7, 5.5.10); anything else is called by its name. */
+    private function handedInAs(): string
+    {
+        $genre = $this->source->genre ?: $this->source->kind->bracketDescription;
+
+        return match (true) {
+            preg_match('/\bdissertation\b|^Ph\.?D\b/i', $genre) === 1 => 'Diss',
+            preg_match('/\bthesis\b|\bmaster/i', $genre) === 1 => 'Thesis',
+            default => TitleCase::sentence($genre),
+        };
     }
 
     private function container(string $title, FieldPath $field, bool $isHeadline): void
