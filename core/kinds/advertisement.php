@@ -12,7 +12,7 @@ return new Kind(
     searchTerms: 'ad,advert,commercial,poster,advertising',
     csl: 'graphic',
     ris: 'ART',
-    containment: Containment::PartOf,
+    containment: Containment::InPeriodical,
     fields: [
         ['contributors', 'Company or product'],
         ['title.main!', 'Title, or a description'],
@@ -26,4 +26,5 @@ return new Kind(
     ],
     bracketDescription: 'Advertisement',
     describable: true,
+    form: 'Advertisement',
 );

@@ -30,4 +30,5 @@ return new Kind(
     accessMethods: [],
     yearOnly: true,
     usualMedium: 'Mobile app',
+    isProgram: true,
 );

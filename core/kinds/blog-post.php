@@ -23,4 +23,5 @@ return new Kind(
     ],
     rank: 12,
     formerBracketDescription: 'Blog post',
+    isMessage: true,
 );

@@ -13,7 +13,7 @@ return new Kind(
     searchTerms: 'cartoon,comic strip,drawing',
     csl: 'graphic',
     ris: 'ART',
-    containment: Containment::PartOf,
+    containment: Containment::InPeriodical,
     fields: [
         'contributors+',
         ['title.main!', 'Title, or a description'],
@@ -29,4 +29,5 @@ return new Kind(
     primaryRoles: [[Role::Artist, Role::Author]],
     roles: [Role::Artist, Role::Author],
     describable: true,
+    form: 'Cartoon',
 );

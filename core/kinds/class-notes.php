@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Bibrel\Core\Source\Containment;
+use Bibrel\Core\Source\FormPlace;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
 
@@ -26,4 +27,8 @@ return new Kind(
     bracketDescription: 'Class handout',
     roles: [Role::Author],
     describable: true,
+    keepsContainerCase: true,
+    form: 'Class handout',
+    formPlace: FormPlace::AtEnd,
+    atEvent: true,
 );

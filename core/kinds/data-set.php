@@ -30,4 +30,5 @@ return new Kind(
     accessMethods: [],
     bracketDescription: 'Data set',
     yearOnly: true,
+    formerBracketDescription: 'Data file',
 );

@@ -29,4 +29,5 @@ return new Kind(
     accessMethods: [],
     yearOnly: true,
     usualMedium: 'Exhibition',
+    isEvent: true,
 );

@@ -25,4 +25,6 @@ return new Kind(
         'annotation',
     ],
     bracketDescription: 'Online forum post',
+    formerBracketDescription: 'Online forum comment',
+    isMessage: true,
 );

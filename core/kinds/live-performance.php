@@ -27,4 +27,5 @@ return new Kind(
     primaryRoles: [[Role::Author]],
     roles: [Role::Director, Role::Conductor, Role::Composer, Role::Performer, Role::Author, Role::Curator],
     usualMedium: 'Performance',
+    isEvent: true,
 );

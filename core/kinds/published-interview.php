@@ -25,4 +25,5 @@ return new Kind(
     primaryRoles: [[Role::Interviewee, Role::Author]],
     roles: [Role::Interviewee, Role::Interviewer],
     periodicalType: PeriodicalType::Either,
+    bracketDescription: 'Interview',
 );

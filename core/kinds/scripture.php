@@ -30,4 +30,5 @@ return new Kind(
     roles: [Role::Editor, Role::Translator, Role::Author],
     yearOnly: true,
     hasImprint: true,
+    primaryRoles: [[Role::Author]],
 );

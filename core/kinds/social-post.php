@@ -28,4 +28,5 @@ return new Kind(
     bracketDescription: 'Post',
     keepsTitleCase: true,
     describable: true,
+    isMessage: true,
 );

@@ -29,4 +29,5 @@ return new Kind(
     bracketDescription: 'Computer software',
     yearOnly: true,
     usualMedium: 'Computer software',
+    isProgram: true,
 );

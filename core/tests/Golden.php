@@ -9,6 +9,7 @@ use Bibrel\Core\Format\Exchange\Bibtex;
 use Bibrel\Core\Format\Exchange\CslJson;
 use Bibrel\Core\Format\Exchange\Ris;
 use Bibrel\Core\Format\Inline;
+use Bibrel\Core\Format\Unreadable;
 use Bibrel\Core\Page\Page;
 use Bibrel\Core\Read\Catalogue\RegistryRecord;
 use Bibrel\Core\Read\Catalogue\SruAnswer;
@@ -170,11 +171,20 @@ final class Golden
             foreach ($cases as $case) {
                 foreach (array_keys(Styles::all()) as $id) {
                     if (isset($case[$id])) {
-                        $reading = FinishedCitation::parse(strip_tags($case[$id]));
-                        yield from self::reading("{$file} · {$case['name']} · {$id}", $reading);
+                        yield from self::citationRead("{$file} · {$case['name']} · {$id}", strip_tags($case[$id]));
                     }
                 }
             }
+        }
+    }
+
+    /** @return iterable<string> */
+    private static function citationRead(string $name, string $citation): iterable
+    {
+        try {
+            yield from self::reading($name, FinishedCitation::parse($citation));
+        } catch (Unreadable $unreadable) {
+            yield "{$name} · {$unreadable->getMessage()}";
         }
     }
 

@@ -54,6 +54,9 @@ final class Kind
      * @param  bool  $hasImprint  whether it is printed with a city and a publisher
      * @param  bool  $inNewspaper  whether newspapers print it: their pages stand with "p." in APA's 6th edition
      * @param  bool  $atEvent  whether it was given at an event, whose name and place the entry says
+     * @param  bool  $isEvent  whether it is an event itself, seen where and when it happened
+     * @param  bool  $isMessage  whether it is a message on the web, which APA's 6th edition cites without the site and italics
+     * @param  bool  $isProgram  whether it is a program, whose name APA's 6th edition leaves plain
      * @param  bool  $handedIn  whether it was handed in to a school, which stands where a publisher would, and its description
      *                          says what for
      * @param  bool  $citesContainer  whether APA cites what holds it, by its publisher: a tool and not what the tool made
@@ -100,6 +103,9 @@ final class Kind
         public readonly bool $hasImprint = false,
         public readonly bool $inNewspaper = false,
         public readonly bool $atEvent = false,
+        public readonly bool $isEvent = false,
+        public readonly bool $isMessage = false,
+        public readonly bool $isProgram = false,
         public readonly bool $handedIn = false,
         public readonly bool $citesContainer = false,
         public readonly bool $leavesOutPlatform = false,
@@ -151,7 +157,7 @@ final class Kind
     /** Whether each copy is the thing itself, seen where it is kept. */
     public function isKept(): bool
     {
-        return $this->hasField(ContainerField::Collection->at());
+        return ! $this->isEvent && $this->hasField(ContainerField::Collection->at());
     }
 
     public function hasEpisodes(): bool

@@ -29,6 +29,10 @@ final class Leaders
         if (self::isTool($source) && $source->container()->publisher !== '') {
             return [new Contributor(Role::Author, Name::group($source->container()->publisher))];
         }
+        // Who asked the questions wrote the article; who answered is its subject.
+        if ($source->kind->containment === Containment::InPeriodical && $source->by(Role::Interviewer) !== []) {
+            return $source->by(Role::Interviewer);
+        }
         $leaders = $source->primaryContributors();
         foreach ($leaders === [] ? [...$source->kind->standIns, ...self::STAND_INS] : [] as $roles) {
             $leaders = $leaders === [] ? $source->by(...$roles) : $leaders;

@@ -71,7 +71,7 @@ final readonly class SourceElement
 
     private function periodical(Container $container): void
     {
-        if ($container->title === '') {
+        if ($container->title === '' || $this->edition === 6 && $this->source->kind->isMessage) {
             return;
         }
         $this->titles->text($container->title, ContainerField::Title->at(), TitleFormat::Italic, 'apa.source.periodical');
@@ -184,6 +184,13 @@ final readonly class SourceElement
         };
     }
 
+    /** What is read on the web whole has no publisher in the 6th edition; that of a numbered document has its say there. */
+    private function isRetrieved(): bool
+    {
+        return $this->edition === 6 && $this->isIn(Containment::SelfContained) && ! isset($this->source->containers[1])
+            && $this->source->container()->url !== '' && $this->source->container()->doi === '';
+    }
+
     /** Where it is kept, the site or publisher, and what else it appeared in. */
     private function houses(Container $container, bool $isOnSite): void
     {
@@ -201,7 +208,9 @@ final readonly class SourceElement
 
             return;
         }
-        $this->house($container->publisher, ContainerField::Publisher->at(), 'apa.source.publisher');
+        if (! $this->isRetrieved()) {
+            $this->house($container->publisher, ContainerField::Publisher->at(), 'apa.source.publisher');
+        }
         $this->parentBody($container);
         if ($container->title !== '' && ! Publishers::same($container->title, $container->publisher)) {
             $this->house($container->title, ContainerField::Title->at(), 'apa.source.site');
@@ -309,10 +318,22 @@ final readonly class SourceElement
                 ->add(', from ', 'apa.retrieved');
         } elseif ($this->edition === 6) {
             $this->line->add('Retrieved from ', 'apa.retrieved');
+            $this->host($this->source->container()->publisher);
         }
         $shown = $this->course->addresses === Addresses::Bare ? WebAddress::bare($url) : WebAddress::clean($url);
         // Some address the work by its DOI.
         $this->line->add($this->edition === 6 ? str_replace('https://doi.org/', 'doi:', $shown) : $shown, 'apa.url', $field);
+    }
+
+    /** "Retrieved from Quay Institute website: ", where the document's author is somebody else (6th ed., 6.32, 7.03). */
+    private function host(string $publisher): void
+    {
+        $kind = $this->source->kind;
+        $isDocument = $kind->hasField(ContainerField::Number->at()) && ! $kind->handedIn;
+        if ($publisher !== '' && $isDocument && $this->isRetrieved() && ! $this->isAuthor($publisher)) {
+            $this->line->add(Quotes::curly(Publishers::withoutForm($publisher)), 'apa.source.publisher', ContainerField::Publisher->at())
+                ->add(' website: ', 'apa.retrieved');
+        }
     }
 
     private function printsRetrieval(): bool

@@ -75,7 +75,13 @@ final readonly class TitleElement
         $isPart = in_array($this->source->kind->containment, [Containment::InPeriodical, Containment::PartOf], true);
         $isComment = preg_match('/^comment on/i', $this->source->genre) === 1;
 
-        return $isComment || $isPart || $this->source->title->described ? TitleFormat::Plain : TitleFormat::Italic;
+        return $isComment || $isPart || $this->isFormerlyPlain() || $this->source->title->described ? TitleFormat::Plain : TitleFormat::Italic;
+    }
+
+    /** The 6th edition leaves the names of programs and the subjects of messages plain (7.08, 7.11). */
+    private function isFormerlyPlain(): bool
+    {
+        return $this->edition === 6 && ($this->source->kind->isProgram || $this->source->kind->isMessage);
     }
 
     /** A generated text is nobody's to find again, so the entry names the tool; what was asked belongs in the paper. */
@@ -191,7 +197,7 @@ final readonly class TitleElement
     /** A number with its word before it; words as they are. */
     private static function worded(string $value, string $word): string
     {
-        return preg_match('/^[\divxlcIVXLCA-Z]+[\w.\-\/]*$/u', $value) === 1 ? "{$word} {$value}" : $value;
+        return preg_match('/^[\divxlcIVXLCA-Z]+[\w.:\-\/]*$/u', $value) === 1 ? "{$word} {$value}" : $value;
     }
 
     /** The square brackets after the title: what kind of work it is. */
@@ -201,6 +207,7 @@ final readonly class TitleElement
         $isInNumber = $source->kind->genreNamesNumber && $source->genre !== '' && $source->container()->number !== '';
         match (true) {
             $source->subject !== '' => $this->spacedReview(),
+            $this->answerers() !== [] => $this->interview($this->answerers()),
             $source->kind->handedIn => $this->degree($source->genre),
             $isInNumber => null,
             $source->genre !== '' => $this->bracketed(Letters::capital($source->genre), FieldPath::genre()),
@@ -218,20 +225,39 @@ final readonly class TitleElement
         return $this->edition === 6 && $kind->formerBracketDescription !== '' ? $kind->formerBracketDescription : $kind->bracketDescription;
     }
 
-    /** What it was handed in for, with the school where a reader can get at it. */
+    /** What it was handed in for, with the school where a reader can get at it; in parentheses in the 6th edition. */
     private function degree(string $genre): void
     {
         $school = $this->source->container()->publisher;
         $type = TitleCase::sentence(str_ireplace('phd dissertation', 'Doctoral dissertation', $genre ?: $this->ofKind()));
         if (! SourceElement::isPublished($this->source)) {
-            $this->bracketed('Unpublished '.lcfirst($type), FieldPath::genre());
-
-            return;
+            [$type, $school] = ['Unpublished '.lcfirst($type), ''];
         }
-        $this->line->add(" [{$type}", 'apa.title.note', FieldPath::genre())
+        [$open, $close] = $this->edition === 6 ? ['(', ')'] : ['[', ']'];
+        $this->line->add(" {$open}{$type}", 'apa.title.note', FieldPath::genre())
             ->add($school === '' ? '' : ', ', 'apa.title.note')
             ->add(Quotes::curly($school), 'apa.title.note', ContainerField::Publisher->at())
-            ->add(']', 'apa.title.note');
+            ->add($close, 'apa.title.note');
+    }
+
+    /** @return array<int, Contributor> who answered, where those who asked stand in the author's place */
+    private function answerers(): array
+    {
+        $leader = current(Leaders::of($this->source));
+
+        return $leader !== false && $leader->role === Role::Interviewer ? $this->source->by(Role::Interviewee) : [];
+    }
+
+    /**
+     * "[Interview with E. Zell]"
+     *
+     * @param  array<int, Contributor>  $people
+     */
+    private function interview(array $people): void
+    {
+        $this->line->add(' [Interview with ', 'apa.title.note');
+        $this->names->inMiddle($this->line, $people, FieldPath::contributors(), 'apa.title.note');
+        $this->line->add(']', 'apa.title.note');
     }
 
     private function spacedReview(): void

@@ -22,7 +22,8 @@ use Bibrel\Core\Text\RunBuilder;
 /** In-text citations: "(Brook 15)"; with the name in the sentence, "Brook (15)". */
 final readonly class Citation
 {
-    public function __construct(private Source $source, private EntryContext $context)
+    /** @param  7|8|9  $edition */
+    public function __construct(private Source $source, private EntryContext $context, private int $edition)
     {
     }
 
@@ -30,7 +31,7 @@ final readonly class Citation
     public function runs(CitationContext $citation): array
     {
         $isNarrative = $citation->narrative && $citation->quoted === '';
-        $leaders = array_values(Leaders::of($this->source));
+        $leaders = array_values(Leaders::of($this->source, $this->edition));
         // What the sentence says, and what the parentheses say.
         [$sentence, $inside] = [new RunBuilder, new RunBuilder];
         if ($citation->quoted !== '') {

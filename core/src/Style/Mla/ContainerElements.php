@@ -194,7 +194,8 @@ final class ContainerElements
                 ->add(' no. ', 'mla.number')
                 ->add($shown, 'mla.number', ContainerField::Number->at($i));
         } else {
-            $this->element($shown, 'mla.number', ContainerField::Number, $i);
+            $isBare = ctype_digit($shown[0] ?? '') && ! $this->source->kind->isKept();
+            $this->element($isBare ? "no. {$shown}" : $shown, 'mla.number', ContainerField::Number, $i);
         }
     }
 

@@ -43,7 +43,7 @@ final readonly class Entry
         private EntryContext $context,
         private Wording $wording,
         private Names $names,
-        private int $edition = 9,
+        private int $edition,
     ) {
         $this->line = new RunBuilder;
         $this->titles = new TitleSetter($this->line, 'mla.title.within');
@@ -73,7 +73,7 @@ final readonly class Entry
 
     private function author(): void
     {
-        $leaders = Leaders::of($this->source);
+        $leaders = Leaders::of($this->source, $this->edition);
         if ($leaders === []) {
             return;
         }

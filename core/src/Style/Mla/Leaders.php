@@ -10,21 +10,25 @@ use Bibrel\Core\Source\Publishers;
 use Bibrel\Core\Source\Source;
 
 /**
- * Those an entry begins with. An organisation that is also the site or the publisher is named there only.
+ * Those an entry begins with. An organisation that is also the site or the publisher is named
+ * there only; the 7th edition names it in both places.
  *
- * Source: MLA Handbook, 9th ed., 5.19.
+ * Source: MLA Handbook, 9th ed., 5.19; 7th ed., 5.5.5.
  */
 final class Leaders
 {
     /** What is cited without a publisher, so that nobody can be named there. */
     private const UNPUBLISHED = [Containment::InPeriodical, Containment::Law, Containment::PersonalCommunication];
 
-    /** @return array<int, Contributor> by their place in the source's contributors */
-    public static function of(Source $source): array
+    /**
+     * @param  7|8|9  $edition
+     * @return array<int, Contributor> by their place in the source's contributors
+     */
+    public static function of(Source $source, int $edition): array
     {
         $leaders = $source->primaryContributors();
         $first = reset($leaders);
-        if ($first === false || count($leaders) > 1 || ! $first->name->isGroup() || $source->title->isEmpty()) {
+        if ($edition === 7 || $first === false || count($leaders) > 1 || ! $first->name->isGroup() || $source->title->isEmpty()) {
             return $leaders;
         }
         $container = $source->container();

@@ -30,13 +30,20 @@ final readonly class Media
         $kind = $this->source->kind;
 
         return match (true) {
+            $this->isMaterial() => $this->isOnline() ? 'Web' : '',
             $this->source->medium !== '' => Letters::capital($this->source->medium),
             // A description of one's own names another medium: a letter, a text message.
             $kind->containment === Containment::PersonalCommunication => $this->isDescribedByKind() ? $kind->usualMedium : '',
             $this->isOnline() => 'Web',
             $kind->usualMedium !== '' => $kind->usualMedium,
-            default => $kind->isKept() && $this->source->container()->collection !== '' ? '' : 'Print',
+            default => 'Print',
         };
+    }
+
+    /** Whether its medium is what it is made of, which stands before the place that keeps it (7th ed., 5.7.6). */
+    public function isMaterial(): bool
+    {
+        return $this->source->kind->isKept() && $this->source->container()->collection !== '';
     }
 
     /** What somebody said, unless the rest of the entry tells it. */

@@ -59,7 +59,7 @@ final readonly class Mla implements Style
 
     public function citation(Source $source, CitationContext $citation, EntryContext $context): array
     {
-        return (new Citation($source, $context))->runs($citation);
+        return (new Citation($source, $context, $this->edition))->runs($citation);
     }
 
     public function joinsYears(): bool
@@ -69,7 +69,7 @@ final readonly class Mla implements Style
 
     public function orderedBy(Source $source): array
     {
-        $leaders = Leaders::of($source);
+        $leaders = Leaders::of($source, $this->edition);
         $authors = [];
         foreach ($leaders as $leader) {
             array_push($authors, ...SortKey::name($leader->name, false));
@@ -89,7 +89,7 @@ final readonly class Mla implements Style
 
     public function authorKey(Source $source): string
     {
-        $keys = array_map(static fn (Contributor $one): string => $one->name->key(), Leaders::of($source));
+        $keys = array_map(static fn (Contributor $one): string => $one->name->key(), Leaders::of($source, $this->edition));
 
         return $keys === [] ? '' : implode("\x1E", $keys).(count($keys) > 2 ? "\x1Eet al." : '');
     }

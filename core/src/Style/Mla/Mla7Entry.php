@@ -94,7 +94,7 @@ final readonly class Mla7Entry
 
     private function author(): void
     {
-        $leaders = Leaders::of($this->source);
+        $leaders = Leaders::of($this->source, 7);
         if ($leaders === []) {
             return;
         }
@@ -167,7 +167,9 @@ final readonly class Mla7Entry
     private function contributors(array $groups, FieldPath $path): void
     {
         foreach ($groups as [$roles, $people]) {
-            $this->line->add($this->wording->byShort($roles, count($people)).' ', 'mla.contributor');
+            $isPublished = $roles === [Role::Interviewer] && ! $this->source->title->isEmpty();
+            $by = $isPublished ? 'Interview by' : $this->wording->byShort($roles, count($people));
+            $this->line->add("{$by} ", 'mla.contributor');
             $this->names->inMiddle($this->line, $people, $path, 'mla.contributor');
             $this->close();
         }
@@ -248,8 +250,7 @@ final readonly class Mla7Entry
         $this->element($volume, 'mla.number', ContainerField::Volume->at());
         $this->element(Ordinal::volumes($container->volumes), 'mla.volumes', ContainerField::Volumes->at());
         if ($container->collection !== '') {
-            $this->element($this->date('n.d.'), 'mla.date', ContainerField::Date->at());
-            $this->element($container->collection, 'mla.place', ContainerField::Collection->at());
+            $this->inCollection($container->collection);
 
             return;
         }
@@ -258,6 +259,21 @@ final readonly class Mla7Entry
         }
         $this->imprint($container);
         $this->element(PageRange::shortened($container->pages), 'mla.pages', ContainerField::Pages->at());
+    }
+
+    /** What is kept somewhere is dated and described before its place; what happened somewhere is dated after it. */
+    private function inCollection(string $collection): void
+    {
+        $date = $this->date('n.d.');
+        if ($this->media->isMaterial()) {
+            $this->element($date, 'mla.date', ContainerField::Date->at());
+            $material = $this->media->isOnline() ? '' : Letters::capital($this->source->medium);
+            $this->element($material, 'mla.seventh.medium', FieldPath::medium());
+            $this->element($collection, 'mla.place', ContainerField::Collection->at());
+        } else {
+            $this->element($collection, 'mla.place', ContainerField::Collection->at());
+            $this->element($date, 'mla.date', ContainerField::Date->at());
+        }
     }
 
     /** A dissertation has a short word of its own (MLA 7, 5.5.10); anything else is called by its name. */
