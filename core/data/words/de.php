@@ -13,4 +13,12 @@ return [
     'and' => ['und'],
     'small' => ['der', 'die', 'das', 'und', 'am', 'im', 'ein', 'eine', 'von', 'zum', 'zur', 'des', 'dem'],
     'organisations' => ['gmbh'],
+    'deeds' => [
+        'editor' => ['hrsg', 'hg\.', 'herausgegeben', 'herausgeber'],
+        'translator' => ['übersetz'],
+        'introduction' => ['einleitung', 'einführung'],
+        'foreword' => ['vorwort'],
+        'afterword' => ['nachwort'],
+        'director' => ['regie'],
+    ],
 ];

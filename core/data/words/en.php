@@ -47,4 +47,17 @@ return [
     'printed' => [
         'mla' => ['Jan.', 'Feb.', 'Mar.', 'Apr.', 'May', 'June', 'July', 'Aug.', 'Sept.', 'Oct.', 'Nov.', 'Dec.'],
     ],
+    'deeds' => [
+        'editor' => ['(?<!-)edit(?:ed|ors?)', 'eds?\.'],
+        'translator' => ['translat', 'tr\. by'],
+        'illustrator' => ['illustrat', 'illus\.', 'drawings?', 'pictures by', 'paintings by'],
+        'compiler' => ['compil', 'collected by', 'selected by'],
+        'introduction' => ['introduc', 'introd\.'],
+        // A preface has no role of its own; a foreword is the nearest.
+        'foreword' => ['foreword', 'preface'],
+        'afterword' => ['afterword'],
+        'director' => ['directed', 'director', 'a film by'],
+        'producer' => ['produced', 'producer'],
+        'narrator' => ['read by', 'narrat'],
+    ],
 ];

@@ -12,4 +12,9 @@ return [
     'by' => ['por'],
     'and' => ['y'],
     'small' => ['el', 'los', 'las', 'del', 'y', 'una', 'uno', 'en', 'con', 'para', 'que', 'de', 'la'],
+    'deeds' => [
+        'editor' => ['ed\. por', 'edición de'],
+        'translator' => ['traduc'],
+        'foreword' => ['prólogo'],
+    ],
 ];

@@ -13,4 +13,11 @@ return [
     'by' => ['par'],
     'and' => ['avec', 'et'],
     'small' => ['le', 'les', 'et', 'du', 'des', 'une', 'au', 'aux', 'dans', 'sur', 'de', 'la'],
+    'deeds' => [
+        'editor' => ['sous la direction', 'dirigé par'],
+        'translator' => ['traduit', 'traduction'],
+        'foreword' => ['préface'],
+        'afterword' => ['postface'],
+        'director' => ['réalis'],
+    ],
 ];

@@ -11,4 +11,8 @@ return [
     'elided' => ['l', 'un'],
     'particles' => ['di', 'da', 'della', 'lo'],
     'small' => ['il', 'lo', 'gli', 'e', 'della', 'dello', 'dei', 'delle', 'nel', 'una', 'di', 'la', 'del'],
+    'deeds' => [
+        'editor' => ['a cura di'],
+        'translator' => ['traduzione'],
+    ],
 ];

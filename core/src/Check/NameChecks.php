@@ -13,14 +13,11 @@ use Bibrel\Core\Source\Issue;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\Publishers;
 use Bibrel\Core\Source\Source;
+use Bibrel\Core\Text\Vocabulary;
 
 /** Names as copied: "By", job titles, addresses, several people in one line, organisations typed as people. */
 final class NameChecks implements Checks
 {
-    private const GROUP = '/\b(?:Trust|Museum|University|Council|Society|Institute|Department|Ministry|Association|Foundation|Agency|Commission|Committee|Organi[sz]ation|Office|Bureau|Library|Archive|Survey|Team|Staff|Inc|Ltd)\b/u';
-
-    private const JOB = '/(?:,\s*(?:\p{L}+\s+){0,2}|\s*\b(?:(?:senior|staff|chief|news|science|guest)\s+)*)(?:editor|reporter|correspondent|writer|columnist|journalist|professor|lecturer|researcher|curator)\b.*$/iu';
-
     public function on(Source $source): array
     {
         $issues = [];
@@ -66,14 +63,23 @@ final class NameChecks implements Checks
         };
     }
 
+    /** A job with what stands before it, after a comma or at the end of the name. */
+    private static function job(): string
+    {
+        [$ranks, $jobs] = [Vocabulary::all()->pattern('ranks'), Vocabulary::all()->pattern('jobs')];
+
+        return "/(?:,\\s*(?:\\p{L}+\\s+){0,2}|\\s*\\b(?:(?:{$ranks})\\s+)+)(?:{$jobs})\\b.*$|\\s(?:{$jobs})$/iu";
+    }
+
     /** @param  callable(string, string, string, Name...): Issue  $fixed */
     private static function person(string $name, callable $fixed): ?Issue
     {
-        $isGroup = preg_match(self::GROUP, $name) === 1;
+        $isGroup = Name::isOrganisation($name);
+        $job = self::job();
 
         return match (true) {
             preg_match('/\s(?:and|&)\s|;/iu', $name) === 1 && ! $isGroup => $fixed('name-several', "“{$name}” looks like more than one person.", 'Give each a line', ...self::split($name)),
-            preg_match(self::JOB, $name) === 1 => $fixed('name-job', "“{$name}” holds a job title, which is not part of the name.", 'Take it off', Name::parse((string) preg_replace(self::JOB, '', $name))),
+            preg_match($job, $name) === 1 => $fixed('name-job', "“{$name}” holds a job title, which is not part of the name.", 'Take it off', Name::parse((string) preg_replace($job, '', $name))),
             $isGroup || preg_match('/^The\s/u', $name) === 1 => $fixed('name-group', "“{$name}” looks like an organisation, and its name would be turned round.", 'It is an organisation', Name::group($name)),
             default => null,
         };

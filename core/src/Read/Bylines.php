@@ -8,25 +8,20 @@ use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\Role;
 use Bibrel\Core\Source\Text;
+use Bibrel\Core\Text\Vocabulary;
 
 /** Takes a byline apart into contributors: "By Halima Brook, coast editor, and Noor Castellan". */
 final class Bylines
 {
-    private const LEAD = '/^\s*(?:(?:an?\s+)?guest\s+(?:post|column|essay|article)\s+by|(?:story|text|words|report|review|article|essay|post|analysis|research|interview(?:ed)?)(?:\s+(?:and\s+(?:photos?|pictures|photographs)\s+)?by|\s*:)|(?:written|posted|published|updated|authored|compiled|researched|submitted|contributed|reported)\s+by|authors?\s*:|by\s*:|by|prepared\s+by|par|por|von)\s*:?\s+/iu';
-
-    /** Words for what somebody is, which are no part of a name. */
-    public const JOB = '/\b(?:(?:editor|reporter|correspondent|writer|columnist|journalist|director|manager|officer|professor|lecturer|researcher|curator|student|contributor|historian|ecologist|archivist|librarian|scientist)s?|president|chair|staff)\b/iu';
+    private const LEAD = '/^\s*(?:(?:an?\s+)?guest\s+(?:post|column|essay|article)\s+by|(?:story|text|words|report|review|article|essay|post|analysis|research|interview(?:ed)?)(?:\s+(?:and\s+(?:photos?|pictures|photographs)\s+)?by|\s*:)|(?:written|posted|published|updated|authored|compiled|researched|submitted|contributed|reported)\s+by|authors?\s*:|by\s*:|prepared\s+by|{by})\s*:?\s+/iu';
 
     /** The people of a house, who sign as one: "Tideline Editors". */
     private const DESK = '/^(?!(?:staff|contributing|senior|guest)\b)\p{Lu}\S*(?: \p{Lu}\S*)* (?:Editors|Staff|Writers|Contributors)$/u';
 
-    /** Institutions are often named for a field or a place: "Institute for Research in Lamps". */
-    private const INSTITUTION = '/\b(?:institut\w*|universit\w*|societ\w*|association|museum|council|cent(?:er|re)|college|school|trust|committee|department|office|society|foundation|library|group|network|campaign|friends)\b/iu';
-
     private const NOBODY = '/^(?:.*\+|senior|news services?|wire (?:services?|reports?)|follow(?:ing)?(?: .*)?|more(?: .*)?|(?:story|text|words|photos?|posted|written)?\s*by|reviews?|authors|contributors|admin(?:istrator)?|administration|webmaster|editor|editors|staff|guest|user|root|author|unknown|anonymous|none|n\/a|null|undefined|default|team|web team|super ?user|unknown.*|(?:[\w.]+-)*(?:web|site|admin|content|comms)-?(?:team|master|admin|editor)|\d+)$/iu';
 
-    /** Degrees behind a name, where they stand in capitals; "Ma" is a family name. */
-    private const DEGREE = '(?:Ph\.?D|M\.?D|M\.?A|B\.?A|M\.?Sc|B\.?Sc|J\.?D|LL\.?M|MBA|MFA|MPH|RN|FRS)\.?';
+    /** Small words in the names of groups. */
+    private const IN_GROUPS = ['do', 'les', 'of', 'the', 'for', 'in', 'on', 'at', 'to', 'für', 'e'];
 
     /** Names of papers and agencies, and their initials; two capitals before a name are a person's: "JT Marlow". */
     private const HOUSE = '/^(?:\p{Lu}{2,}|\p{Lu}{3,}(?: \p{Lu}\S*)*|\p{Lu}{2,}(?: \p{Lu}{2,})+)$|(?:^|\s)(?:Today|Times|Post|News|Journal|Herald|Tribune|Gazette|Press|Magazine|Sports|Service|Wire|Online|Staff)$/u';
@@ -63,21 +58,21 @@ final class Bylines
     /** @return list<Contributor> the people and groups named; empty where the text names nobody */
     public static function contributors(string $byline): array
     {
-        $text = (string) preg_replace([self::LEAD, '/^(?:the|di)\s+(?=\p{Lu})/u'], '', Text::line($byline));
+        $text = (string) preg_replace([self::lead(), '/^(?:the|di)\s+(?=\p{Lu})/u'], '', Text::line($byline));
         // A line may begin with the day and end with the name.
         $text = (string) preg_replace('/^(?=[^,]*\d|(?:mon|tues|wednes|thurs|fri|satur|sun)day).{4,70}?\bby:?\s+(?=\p{Lu})/iu', '', $text);
         $text = rtrim((string) preg_replace(self::CUT, '', $text), " \u{00A0}|/·•–—-");
         // What follows a dash, a bar or a bullet is a date, a desk or a place.
         $text = (preg_split('/\s+[|·•–—]\s*|\s*\((?!.*@|[^)]{1,12}\)\s+\p{Lu})|\s+[-]\s+|(?<=\p{Ll})\/(?=\p{Lu})/u', trim($text), 2) ?: [''])[0];
-        $text = (string) preg_replace('/[,;]?\s*(?:on\s+)?(?:\d{1,2}\s+)?(?<!\p{L})'.MonthNames::PATTERN.'(?!\p{L}).*\d{4}.*$/iu', '', $text);
+        $text = (string) preg_replace('/[,;]?\s*(?:on\s+)?(?:\d{1,2}\s+)?(?<!\p{L})'.Vocabulary::all()->monthPattern().'(?!\p{L}).*\d{4}.*$/iu', '', $text);
         // Where and for whom somebody wrote; an institute for research in something keeps its name.
         $person = (string) preg_replace('/^(\p{Lu}\S*(?:\s+\S+){1,3}?)\s+(?:in|for)\s+(?:the\s+)?\p{Lu}.*$/u', '$1', $text);
-        $text = Name::looksLikeGroup($person) && preg_match(self::INSTITUTION, $person) === 1 ? $text : $person;
+        $text = Name::looksLikeGroup($person) && self::isInstitution($person) ? $text : $person;
         // "Ondine Vale of the Dusk Survey": whom somebody belongs to.
-        $text = preg_match('/^('.NameShape::PATTERN.') of the \p{Lu}.*$/u', $text, $m) === 1 && ! Name::looksLikeGroup($m[1]) && NameShape::isPersonal(Name::parse($m[1]), true) ? $m[1] : $text;
+        $text = preg_match('/^('.NameShape::pattern().') of the \p{Lu}.*$/u', $text, $m) === 1 && ! Name::looksLikeGroup($m[1]) && NameShape::isPersonal(Name::parse($m[1]), true) ? $m[1] : $text;
         $names = [];
         foreach (self::withoutHouse(self::split($text), $text) as $name) {
-            $name = (string) preg_replace(['/,?\s+'.self::DEGREE.'$/u', '/^the\s+(?=\p{Lu})/u'], '', $name);
+            $name = (string) preg_replace(['/,?\s+'.self::degree().'$/u', '/^the\s+(?=\p{Lu})/u'], '', $name);
             if (preg_match('/^(?:dr|prof|professor|mr|mrs|ms|miss|sir|rev)\.?\s+(.+)$/iu', $name, $m) === 1) {
                 $name = $m[1];
             }
@@ -107,7 +102,7 @@ final class Bylines
     private static function isSentence(string $name): bool
     {
         preg_match_all('/(?<=\s)\p{Ll}[\p{L}’\']*(?=\s|$)/u', $name, $m);
-        $plain = array_diff($m[0], ['de', 'da', 'do', 'dos', 'das', 'del', 'della', 'di', 'du', 'la', 'le', 'les', 'van', 'von', 'der', 'den', 'ten', 'ter', 'zu', 'of', 'the', 'for', 'and', 'in', 'on', 'at', 'to', 'und', 'für', 'et', 'y', 'e', 'bin', 'ibn', 'al', 'el', 'af', 'av']);
+        $plain = array_diff($m[0], [...Vocabulary::all()->list('particles'), ...Vocabulary::all()->list('and'), ...self::IN_GROUPS]);
 
         return preg_match('/^\p{Lu}/u', $name) === 1 && count($plain) > 2;
     }
@@ -151,9 +146,9 @@ final class Bylines
         foreach ($parts as $part) {
             if (preg_match('/^(?:jr|sr|ii|iii|iv)\.?$/iu', $part) === 1 && $names !== []) {
                 $names[count($names) - 1] .= ", {$part}";
-            } elseif (preg_match('/^'.self::DEGREE.'$/u', $part) === 1) {
+            } elseif (preg_match('/^'.self::degree().'$/u', $part) === 1) {
                 continue;
-            } elseif (preg_match(self::JOB, $part) !== 1 || count($parts) === 1 && preg_match(self::DESK, $part) === 1 || $names === [] && str_word_count($part) > 3 && ! preg_match('/^\p{Lu}\S+ \p{Lu}\S+ \p{Ll}/u', $part)) {
+            } elseif (! self::namesJob($part) || count($parts) === 1 && preg_match(self::DESK, $part) === 1 || $names === [] && str_word_count($part) > 3 && ! preg_match('/^\p{Lu}\S+ \p{Lu}\S+ \p{Ll}/u', $part)) {
                 $names[] = $part;
             }
         }
@@ -163,5 +158,28 @@ final class Bylines
         }
 
         return $names;
+    }
+
+    private static function lead(): string
+    {
+        return str_replace('{by}', Vocabulary::all()->pattern('by'), self::LEAD);
+    }
+
+    /** Whether a text says what somebody is: "coast editor". */
+    public static function namesJob(string $text): bool
+    {
+        return preg_match('/\b(?:'.Vocabulary::all()->pattern('jobs').')\b/iu', $text) === 1;
+    }
+
+    /** Institutions are often named for a field or a place: "Institute for Research in Lamps". */
+    private static function isInstitution(string $name): bool
+    {
+        return preg_match('/\b(?:'.Vocabulary::all()->pattern('institutions').')\b/iu', $name) === 1;
+    }
+
+    /** Degrees after a name, where they stand in capitals; "Ma" is a family name. */
+    private static function degree(): string
+    {
+        return '(?:'.Vocabulary::all()->pattern('degrees').')\.?';
     }
 }

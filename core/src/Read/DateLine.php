@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Read;
 
 use Bibrel\Core\Source\PartialDate;
+use Bibrel\Core\Text\Vocabulary;
 
 /**
  * The date in what a page prints or notes down, with weekday, time and zone around it: "Wed, 21 Sep 2011 20:35:28 GMT",
@@ -13,8 +14,6 @@ use Bibrel\Core\Source\PartialDate;
  */
 final class DateLine
 {
-    private const MONTH = '(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*';
-
     /** Zones of a country that writes the month first. */
     private const MONTH_FIRST = '/\b(?:[ECMP][SD]?T)\b/';
 
@@ -31,7 +30,7 @@ final class DateLine
             return $date;
         }
         $text = self::inEnglish($text, $locale);
-        $month = self::MONTH;
+        $month = '(?:'.Vocabulary::all()->monthStart().')[a-z]*';
         $found = match (true) {
             preg_match('/^((?:19|20)\d\d)(0[1-9]|1[0-2])([0-2]\d|3[01])(?:[T ]?\d{4,6})?$/', trim($text), $m) === 1 => "{$m[1]}-{$m[2]}-{$m[3]}",
             preg_match('/(?<!\d)(\d{4}-\d{2}-\d{2})(?=[T ]|$)/', $text, $m) === 1 => $m[1],

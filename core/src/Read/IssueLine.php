@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Read;
 
 use Bibrel\Core\Source\PartialDate;
+use Bibrel\Core\Text\Vocabulary;
 
 /**
  * A line that says where in a periodical an article stands: "Folklore Review. Spring2016, Vol. 69 Issue 2, p45-61",
@@ -57,7 +58,7 @@ final readonly class IssueLine
         if ($volume !== '' && $issue !== '' && $pages === '' && preg_match('/'.self::SAID.'/iu', $line) !== 1 && preg_match('/\x1F\W*$/u', $rest) !== 1) {
             return null;
         }
-        $month = MonthNames::PATTERN;
+        $month = Vocabulary::all()->monthPattern();
         $day = self::WEEKDAY;
         [$date] = $take('/(?<!\p{L})('.$day."(?:\\d{1,2}\\s+{$month}|{$month}\\s+\\d{1,2}|{$month}|".self::SEASON.'),?\s*(?:1[5-9]|20)\d\d)(?!\d)/iu');
         // A name may hold the years a paper ran: "(Skerry : 1871 - 1922)".

@@ -7,9 +7,6 @@ namespace Bibrel\Core\Read;
 /** What the months are called in a language, on their own and in a date ("август", "августа"), by Unicode's CLDR. */
 final class MonthNames
 {
-    /** Months in full and shortened, in English and the languages most read beside it; for use in a pattern with the flags "i" and "u". */
-    public const PATTERN = '(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?|janvier|février|mars|avril|mai|juin|juillet|août|septembre|octobre|novembre|décembre|enero|febrero|marzo|abril|mayo|junio|julio|agosto|septiembre|octubre|noviembre|diciembre|januar|februar|märz|juni|juli|oktober|dezember|gennaio|febbraio|aprile|maggio|giugno|luglio|settembre|ottobre|dicembre)\.?';
-
     /** @var array<string, array<string, int>> */
     private static array $known = [];
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Source;
 
+use Bibrel\Core\Text\Vocabulary;
+
 /**
  * The name of a person, a group, or somebody known by a screen name.
  *
@@ -15,11 +17,7 @@ namespace Bibrel\Core\Source;
  */
 final readonly class Name
 {
-    private const PARTICLES = ['van', 'von', 'der', 'den', 'de', 'del', 'della', 'di', 'da', 'das', 'dos', 'du', 'la', 'le', 'lo', 'ten', 'ter', 'te', 'zu', 'zur', 'af', 'av', 'bin', 'ibn', 'al', 'el', 'st.', "'t", 'y'];
-
     private const SUFFIX = '/^(?:(?:jr|sr)\.?|ii|iii|iv|v|vi)$/i';
-
-    private const GROUP_WORDS = 'academy|administration|agency|alliance|archives?|association|authority|board|bureau|center|centre|charity|club|college|commission|committee|company|conservancy|consortium|cooperative|corporation|corps|council|department|desk|directorate|editors|federation|foundation|fund|gmbh|group|guild|hospital|inc|initiative|institute|institution|laboratory|league|library|limited|llc|ltd|ministry|museum|network|news|newsroom|office|organi[sz]ation|partners|partnership|press|program|programme|project|school|schools|service|services|society|staff|studio|studios|survey|team|trust|union|university|working group';
 
     private function __construct(
         public NameKind $kind,
@@ -84,7 +82,7 @@ final readonly class Name
         }
         $start = count($words) - 1;
         for ($i = 1; $i < count($words) - 1; $i++) {
-            if (in_array($words[$i], self::PARTICLES, true)) {
+            if (in_array($words[$i], Vocabulary::all()->list('particles'), true)) {
                 $start = $i;
                 break;
             }
@@ -112,7 +110,7 @@ final readonly class Name
     /** Whether a name holds a word that only organisations have: "Survey", "Office". */
     public static function isOrganisation(string $typed): bool
     {
-        return preg_match('/\b(?:'.self::GROUP_WORDS.')\b/iu', $typed) === 1;
+        return preg_match('/\b(?:'.Vocabulary::all()->pattern('organisations').')\b/iu', $typed) === 1;
     }
 
     public function isGroup(): bool
@@ -213,7 +211,7 @@ final readonly class Name
     private static function splitParticle(array $words): array
     {
         $particle = [];
-        while (count($words) > 1 && in_array($words[0], self::PARTICLES, true)) {
+        while (count($words) > 1 && in_array($words[0], Vocabulary::all()->list('particles'), true)) {
             $particle[] = array_shift($words);
         }
 

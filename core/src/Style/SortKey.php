@@ -7,26 +7,20 @@ namespace Bibrel\Core\Style;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\NameKind;
 use Bibrel\Core\Text\Markup;
+use Bibrel\Core\Text\Vocabulary;
 
 /** What names and titles are ordered by. */
 final class SortKey
 {
-    private const ARTICLES = [
-        'en' => 'a|an|the',
-        'es' => 'el|la|los|las|un|una|unos|unas',
-        'fr' => 'le|la|les|un|une|des',
-        'de' => 'der|die|das|ein|eine',
-        'it' => 'il|lo|la|i|gli|le|un|uno|una',
-    ];
-
     /** A title without its initial article, in the title's own language (English where none is given). */
     public static function title(string $title, string $language): string
     {
-        $articles = self::ARTICLES[strtolower(substr($language === '' ? 'en' : $language, 0, 2))] ?? '';
+        $own = strtolower(substr($language === '' ? 'en' : $language, 0, 2));
+        $articles = implode('|', Vocabulary::all()->in($own, 'articles'));
         $plain = (string) preg_replace('/^[^\p{L}\p{N}]+/u', '', Markup::plain($title));
         $rest = $articles === '' ? $plain : (string) preg_replace("/^(?:{$articles})\\s+(?=\\S)/iu", '', $plain);
 
-        return (string) preg_replace("/^(?:l|un)['’](?=\\p{L})/iu", '', $rest);
+        return (string) preg_replace('/^(?:'.Vocabulary::all()->pattern('elided').")['’](?=\\p{L})/iu", '', $rest);
     }
 
     /**
@@ -36,7 +30,7 @@ final class SortKey
     public static function name(Name $name, bool $initials): array
     {
         return match (true) {
-            $name->kind === NameKind::Group => [(string) preg_replace('/^(?:the|an?)\s+(?=\S)/iu', '', $name->group)],
+            $name->kind === NameKind::Group => [(string) preg_replace('/^(?:'.implode('|', Vocabulary::all()->in('en', 'articles')).')\s+(?=\S)/iu', '', $name->group)],
             $name->kind === NameKind::Screen && $name->family === '' && $name->group === '' => [ltrim($name->screen, '@')],
             $name->kind === NameKind::Screen && $name->group !== '' => [$name->group],
             default => [$name->surname(), $initials ? (string) preg_replace('/(\p{L})[\p{L}\p{M}’\']*\.?/u', '$1', $name->given) : Name::join($name->given, $name->dropping, $name->suffix)],

@@ -13,7 +13,7 @@ namespace Bibrel\Core\Text;
  * `by` before whoever wrote a text; `and` between two who did; `small` words that tell the language from English;
  * `organisations` words that only names of groups hold; `institutions` those of groups that are often named for a field
  * or a place ("Institute for Research in Lamps"); `jobs` what people are, `ranks` what stands before that; `degrees` after
- * names; `honorifics` before them; `printed` months as a style prints them.
+ * names; `honorifics` before them; `deeds` how a title page says what somebody did, by role; `printed` months as a style prints them.
  */
 final class Vocabulary
 {
@@ -61,6 +61,16 @@ final class Vocabulary
     public function pattern(string $list): string
     {
         return $this->made["/{$list}"] ??= self::alternation($this->list($list));
+    }
+
+    /** @return array<string, string> how title pages of all languages say what somebody did: an alternation by role */
+    public function deeds(): array
+    {
+        return $this->made['deeds'] ??= array_map(self::alternation(...), array_merge_recursive(
+            // English first: its order is that in which the roles are asked for.
+            $this->words['en']['deeds'],
+            ...array_column(array_diff_key($this->words, ['en' => 1]), 'deeds'),
+        ));
     }
 
     /** The months of all languages as an alternation, with the stop after a shortened one. */

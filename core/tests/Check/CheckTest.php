@@ -49,6 +49,7 @@ final class CheckTest extends TestCase
         yield 'job title' => ['name-job', $person('Oona Pell, Coast', 'Editor'), [['role' => 'author', 'name' => ['given' => 'Oona', 'family' => 'Pell']]]];
         yield 'job title of two words' => ['name-job', $person('Oona Pell, Night Ferry', 'Correspondent'), [['role' => 'author', 'name' => ['given' => 'Oona', 'family' => 'Pell']]]];
         yield 'organisation typed as a person' => ['name-group', $person('Northmere Heritage', 'Trust'), [['role' => 'author', 'name' => ['group' => 'Northmere Heritage Trust']]]];
+        yield 'organisation whose word is not at hand everywhere' => ['name-group', $person('Low Tide', 'Consortium'), [['role' => 'author', 'name' => ['group' => 'Low Tide Consortium']]]];
         yield 'person typed as an organisation' => ['name-person', ['contributors' => [['role' => 'author', 'name' => ['given' => '', 'family' => '', 'group' => 'Brook, Halima']]]], [['role' => 'author', 'name' => ['given' => 'Halima', 'family' => 'Brook']]]];
         yield 'author is the site' => ['author-is-site', $person('Slack Water', 'Review'), [['role' => 'author', 'name' => ['group' => 'Slack Water Review']]]];
         yield 'impossible day' => ['date-impossible', ['containers' => [['date' => '2023-02-30']]]];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Read\Catalogue;
 
 use Bibrel\Core\Source\Role;
+use Bibrel\Core\Text\Vocabulary;
 
 /**
  * The statement of responsibility, as the title page words it: "edited by Noor Castellan ; illustrations by Ines Marrow".
@@ -12,21 +13,6 @@ use Bibrel\Core\Source\Role;
  */
 final readonly class Responsibility
 {
-    /** Words of the languages school libraries hold most of. */
-    private const DEEDS = [
-        [Role::Editor, '/(?<!-)\b(?:edit(?:ed|ors?)|eds?\.|hrsg|hg\.|herausgegeben|herausgeber|sous la direction|dirigé par|a cura di|ed\. por|edición de)/iu'],
-        [Role::Translator, '/\b(?:translat|traduc|traduit|traduzione|übersetz|tr\. by)/iu'],
-        [Role::Illustrator, '/\b(?:illustrat|illus\.|drawings?|pictures by|paintings by)/iu'],
-        [Role::Compiler, '/\b(?:compil|collected by|selected by)/iu'],
-        [Role::Introduction, '/\b(?:introduc|introd\.|einleitung|einführung)/iu'],
-        // A preface has no role of its own; a foreword is the nearest.
-        [Role::Foreword, '/\b(?:foreword|preface|préface|vorwort|prólogo)/iu'],
-        [Role::Afterword, '/\b(?:afterword|postface|nachwort)/iu'],
-        [Role::Director, '/\b(?:directed|director|a film by|regie|réalis)/iu'],
-        [Role::Producer, '/\b(?:produced|producer)/iu'],
-        [Role::Narrator, '/\b(?:read by|narrat)/iu'],
-    ];
-
     public function __construct(private string $statement)
     {
     }
@@ -46,9 +32,9 @@ final readonly class Responsibility
     public function role(string $name): ?Role
     {
         $clause = $this->clause($name);
-        foreach (self::DEEDS as [$role, $words]) {
-            if ($clause !== '' && preg_match($words, $clause) === 1) {
-                return $role;
+        foreach (Vocabulary::all()->deeds() as $role => $words) {
+            if ($clause !== '' && preg_match("/\\b(?:{$words})/iu", $clause) === 1) {
+                return Role::from($role);
             }
         }
 

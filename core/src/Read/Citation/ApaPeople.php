@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Read\Citation;
 
 use Bibrel\Core\Source\Name;
+use Bibrel\Core\Text\Vocabulary;
 
 /** Who stands before the date of an APA entry, in their order and with their roles (Publication Manual, 7th ed., 9.7-9.12). */
 final readonly class ApaPeople
@@ -27,7 +28,7 @@ final readonly class ApaPeople
         $text = trim($before);
         $isShortened = preg_match('/…|\. \. \.|\bet al\b/u', $text) === 1;
         $text = (string) preg_replace(['/,?\s*(?:…|\.\s\.\s\.)\s*/u', '/,?\s*et al\.?/u', '/(?<=\.),?\s+and\s+(?=\p{Lu}[\p{L}’\'-]+,\s\p{Lu}\.)/u'], [', ', '', ', & '], $text);
-        $name = "[\\p{L}][\\p{L}’'. -]*?,\\s*".self::INITIALS.'(?:\\s(?:von|van|de|da|du|di))?(?:,?\\s*(?:Jr\\.|Sr\\.|I{1,3}))?';
+        $name = "[\\p{L}][\\p{L}’'. -]*?,\\s*".self::INITIALS.'(?:\\s(?:'.self::particles().'))?(?:,?\\s*(?:Jr\\.|Sr\\.|I{1,3}))?';
         if (preg_match_all("/(?<=^|[,&]\\s|&\\s|,\\s)({$name})(?:\\s*\\(([^()]{2,24}?)\\.?\\))?(?=\\s*(?:,|&|\\.|$))/u", $text, $all, PREG_SET_ORDER | PREG_OFFSET_CAPTURE) < 1) {
             $whole = self::whole($text);
 
@@ -62,7 +63,7 @@ final readonly class ApaPeople
     /** "Lund, H. von, Jr." */
     private static function person(string $name): Name
     {
-        if (preg_match('/^(.+?),\s*('.self::INITIALS.')(?:\s(von|van|de|da|du|di))?(?:,?\s*(Jr\.|Sr\.|I{1,3}))?$/u', $name, $m) !== 1) {
+        if (preg_match('/^(.+?),\s*('.self::INITIALS.')(?:\s('.self::particles().'))?(?:,?\s*(Jr\.|Sr\.|I{1,3}))?$/u', $name, $m) !== 1) {
             return Name::parse($name);
         }
         $direct = Name::parse("{$m[1]}, {$m[2]}");
@@ -95,5 +96,10 @@ final readonly class ApaPeople
         $name = trim((string) preg_replace('/^\s*(?:,|&|\.)+\s*|[\s,&]+$/u', '', $text), ' ,&.');
 
         return preg_match('/\p{L}{3}/u', $name) === 1 ? [['role' => '', 'name' => ['group' => $name]]] : [];
+    }
+
+    private static function particles(): string
+    {
+        return Vocabulary::all()->pattern('particles');
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Read\Citation;
 
+use Bibrel\Core\Text\Vocabulary;
 use Bibrel\Core\Text\Words;
 
 /**
@@ -12,19 +13,13 @@ use Bibrel\Core\Text\Words;
  */
 final class GuessedLanguage
 {
-    private const SMALL = [
-        'es' => ['el', 'los', 'las', 'del', 'y', 'una', 'uno', 'en', 'con', 'para', 'que', 'de', 'la'],
-        'fr' => ['le', 'les', 'et', 'du', 'des', 'une', 'au', 'aux', 'dans', 'sur', 'de', 'la'],
-        'de' => ['der', 'die', 'das', 'und', 'am', 'im', 'ein', 'eine', 'von', 'zum', 'zur', 'des', 'dem'],
-        'it' => ['il', 'lo', 'gli', 'e', 'della', 'dello', 'dei', 'delle', 'nel', 'una', 'di', 'la', 'del'],
-    ];
-
     /** @return string a code of two letters; '' for English and what cannot be told */
     public static function of(string $title): string
     {
         $words = preg_split('/[^\p{L}’\']+/u', mb_strtolower($title), -1, PREG_SPLIT_NO_EMPTY) ?: [];
-        $small = array_map(static fn (array $own): int => count(array_intersect($words, $own)), self::SMALL);
-        $all = array_unique(array_merge(...array_values(self::SMALL)));
+        $lists = Vocabulary::all()->byLanguage('small');
+        $small = array_map(static fn (array $own): int => count(array_intersect($words, $own)), $lists);
+        $all = array_unique(array_merge(...array_values($lists)));
         $others = array_filter(array_diff($words, $all), static fn (string $word): bool => mb_strlen($word) > 2);
         $strange = array_filter($others, static fn (string $word): bool => ! Words::isCommon($word));
         arsort($small);

@@ -12,8 +12,6 @@ use Bibrel\Core\Source\Name;
 /** An MLA entry: author, title, then each container's elements between commas (MLA Handbook, 9th ed., ch. 5). */
 final class MlaCitation
 {
-    private const DAY = '\d{1,2} (?:Jan|Feb|Mar|Apr|May|June?|July?|Aug|Sept?|Oct|Nov|Dec)[a-z]*\.? \d{4}';
-
     /** What the 7th edition closes with. */
     private const MEDIUM = 'Print|Web|Film|DVD|CD|Television|Radio|E-mail|TS|MS';
 
@@ -34,7 +32,7 @@ final class MlaCitation
         [$text, $doi, $url] = CitationParts::address(rtrim($text));
         $text = trim($text);
         $medium = '';
-        if (preg_match('/^(.*[.”])\s+('.self::MEDIUM.')\.(?:\s+('.self::DAY.')\.?)?$/us', $text, $m) === 1) {
+        if (preg_match('/^(.*[.”])\s+('.self::MEDIUM.')\.(?:\s+('.CitedDate::day().')\.?)?$/us', $text, $m) === 1) {
             [$text, $medium] = [$m[1], $m[2]];
             $source['accessed'] = $m[3] ?? $source['accessed'];
             $source += $medium === 'Web' ? ['reached' => 'web'] : [];
@@ -218,7 +216,7 @@ final class MlaCitation
     {
         $container = $source['containers'][0];
         $isOnline = isset($container['url']) || isset($container['doi']) || isset($source['containers'][1]['url']) || $medium === 'Web';
-        if (! $isQuoted && preg_match('/^(E-?mail|Letter|Text message) to (.+)$/u', $title, $m) === 1 && array_keys($container) === ['date'] && preg_match('/^'.NameShape::PATTERN.'$/u', $m[2]) === 1) {
+        if (! $isQuoted && preg_match('/^(E-?mail|Letter|Text message) to (.+)$/u', $title, $m) === 1 && array_keys($container) === ['date'] && preg_match('/^'.NameShape::pattern().'$/u', $m[2]) === 1) {
             $source = [...$source, 'kind' => 'email', 'title' => [], 'genre' => preg_match('/^E-?mail$/u', $m[1]) === 1 ? '' : $m[1]];
             $source['contributors'][] = ['role' => 'recipient', 'name' => Name::parse($m[2])->toArray()];
         } elseif (! $isQuoted && $title === 'Interview') {

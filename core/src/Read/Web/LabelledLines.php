@@ -112,7 +112,7 @@ final class LabelledLines implements EvidenceReader
         // A raised number behind a name leads to a note; "Print made by:" before it says what the label says.
         $lines = array_map(static fn (string $line): string => (string) preg_replace(['/(?<=\p{Ll})\d{1,2}(?=$|[\s,(])/u', '/^[\p{L} ]{2,30} by:\s+/u'], '', $line), $lines);
         // Of several lines those with a name count; the rest are posts, firms and accounts.
-        $named = count($lines) < 2 ? [] : array_filter($lines, static fn (string $line): bool => NameShape::fills($line) || preg_match('/^'.NameShape::TURNED.'/u', $line) === 1);
+        $named = count($lines) < 2 ? [] : array_filter($lines, static fn (string $line): bool => NameShape::fills($line) || preg_match('/^'.NameShape::inverted().'/u', $line) === 1);
         $people = [];
         foreach ($named === [] ? $lines : $named as $line) {
             // Behind a catalogue's name stands what somebody did: "Feld, Oskar, 1879-1947, photographer".

@@ -73,7 +73,7 @@ final class PlainMeta implements EvidenceReader
         $said = $said ?: array_filter([$page->meta('twitter:creator')], static fn (string $one): bool => preg_match('/^\p{Lu}\p{Ll}\S*(?: \p{Lu}\S*)+$/u', $one) === 1);
         // What built the page did not write it.
         $said = array_filter($said, static fn (string $one): bool => $one === '' || stripos($page->meta('generator'), $one) !== 0);
-        $people = array_merge(...array_map(static fn (string $one): array => preg_match('/^([^,]+),(?:[^,]+,){1,}[^,]+$/u', $one, $m) === 1 && preg_match(Bylines::JOB, $one) === 1 ? Bylines::contributors($m[1]) : Bylines::contributors($one), array_values($said)) ?: [[]]);
+        $people = array_merge(...array_map(static fn (string $one): array => preg_match('/^([^,]+),(?:[^,]+,){1,}[^,]+$/u', $one, $m) === 1 && Bylines::namesJob($one) ? Bylines::contributors($m[1]) : Bylines::contributors($one), array_values($said)) ?: [[]]);
 
         return Make::people($people, self::WHERE, Confidence::Likely, implode('; ', $said));
     }

@@ -30,11 +30,11 @@ final class Signature implements EvidenceReader
             $block['text'] = preg_match('/^\((.+)\)$/u', $block['text'], $m) === 1 ? $m[1] : $block['text'];
             $dated = $isLetter || VisibleDate::isDate($last[$i + 1]['text'] ?? '') || preg_match('/^(?:first )?published in\b/iu', $last[$i + 1]['text'] ?? '') === 1;
             $found = match (true) {
-                preg_match('/^[—–-]{1,2}\s*('.NameShape::PATTERN.')(?:,\s*(.{4,30}))?$/u', $block['text'], $m) === 1 && (! isset($m[2]) || VisibleDate::isDate($m[2])) => ['From the signature at the end of the text.', $m[1]],
-                preg_match('/^('.NameShape::PATTERN.')(?:,\s*[^,.]{3,40})?,\s*(.{4,20})$/u', $block['text'], $m) === 1 && (VisibleDate::isDate($m[2]) || preg_match('/^(?:19|20)\d\d$/', $m[2]) === 1) => ['From the signature at the end of the text.', $m[1]],
-                $dated && ! NameShape::isLabel($block['text']) && preg_match('/^('.NameShape::PATTERN.')$/u', $block['text'], $m) === 1 => ['From the signature at the end of the text.', $m[1]],
-                preg_match('/^('.NameShape::PATTERN.') (?:(?:is|was) (?:an?|the) [^.]{0,60}\b(?:writer|historian|ecologist|journalist|teacher|reporter|researcher|archivist|biologist|engineer|lecturer|author|curator|student|professor|poet|photographer|scientist|editor|librarian)\b|(?:teaches|writes|studies|edits|works|lectures|reports|lives|has written|is writing) )/u', $block['text'], $m) === 1 => ['From the note about the author at the end of the text.', $m[1]],
-                preg_match('/^('.NameShape::PATTERN.')[’\'](?:s)? (?:\p{L}+ ){0,3}(?:novels?|books?|collections?|memoir|essays?|poems?|stories|writing|work|films?|albums?)\b/u', $block['text'], $m) === 1 => ['From the note about the author at the end of the text.', $m[1]],
+                preg_match('/^[—–-]{1,2}\s*('.NameShape::pattern().')(?:,\s*(.{4,30}))?$/u', $block['text'], $m) === 1 && (! isset($m[2]) || VisibleDate::isDate($m[2])) => ['From the signature at the end of the text.', $m[1]],
+                preg_match('/^('.NameShape::pattern().')(?:,\s*[^,.]{3,40})?,\s*(.{4,20})$/u', $block['text'], $m) === 1 && (VisibleDate::isDate($m[2]) || preg_match('/^(?:19|20)\d\d$/', $m[2]) === 1) => ['From the signature at the end of the text.', $m[1]],
+                $dated && ! NameShape::isLabel($block['text']) && preg_match('/^('.NameShape::pattern().')$/u', $block['text'], $m) === 1 => ['From the signature at the end of the text.', $m[1]],
+                preg_match('/^('.NameShape::pattern().') (?:(?:is|was) (?:an?|the) [^.]{0,60}\b(?:writer|historian|ecologist|journalist|teacher|reporter|researcher|archivist|biologist|engineer|lecturer|author|curator|student|professor|poet|photographer|scientist|editor|librarian)\b|(?:teaches|writes|studies|edits|works|lectures|reports|lives|has written|is writing) )/u', $block['text'], $m) === 1 => ['From the note about the author at the end of the text.', $m[1]],
+                preg_match('/^('.NameShape::pattern().')[’\'](?:s)? (?:\p{L}+ ){0,3}(?:novels?|books?|collections?|memoir|essays?|poems?|stories|writing|work|films?|albums?)\b/u', $block['text'], $m) === 1 => ['From the note about the author at the end of the text.', $m[1]],
                 default => null,
             };
             if ($found !== null) {

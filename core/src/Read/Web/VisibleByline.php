@@ -36,7 +36,7 @@ final class VisibleByline implements EvidenceReader
                 continue;
             }
             // A line under the headline may end in who wrote it.
-            if ($i > $heading && $i - $heading <= 3 && preg_match('/[.!?]\s+(By '.NameShape::PATTERN.')$/u', $block['text'], $m) === 1) {
+            if ($i > $heading && $i - $heading <= 3 && preg_match('/[.!?]\s+(By '.NameShape::pattern().')$/u', $block['text'], $m) === 1) {
                 $block['text'] = $m[1];
             }
             $pieces = array_values(array_filter(preg_split('/\s+[·•|]\s+/u', $block['text']) ?: [], static fn (string $piece): bool => preg_match('/^(?:words |written |text )?by\s/iu', $piece) === 1));
@@ -93,16 +93,16 @@ final class VisibleByline implements EvidenceReader
                 }
                 $next = $blocks[$i + $n + 2]['text'] ?? '';
                 $before = $n === 0 ? '' : $blocks[$i + $n]['text'];
-                if (preg_match('/^Translated (?:from [\p{L} ]{3,40} )?by ('.NameShape::PATTERN.')$/u', $next, $m) === 1 && NameShape::fills($line['text']) && ! Name::looksLikeGroup($line['text'])) {
+                if (preg_match('/^Translated (?:from [\p{L} ]{3,40} )?by ('.NameShape::pattern().')$/u', $next, $m) === 1 && NameShape::fills($line['text']) && ! Name::looksLikeGroup($line['text'])) {
                     $author = Bylines::contributors($line['text']);
                     $translator = array_map(static fn (Contributor $one): Contributor => new Contributor(Role::Translator, $one->name), Bylines::contributors($m[1]));
 
                     return Make::people([...$author, ...$translator], 'From the lines under the headline.', Confidence::Likely, "{$line['text']}; {$next}", true);
                 }
-                if (preg_match('/^(.{8,30}?)\s*[|·•]\s*('.NameShape::PATTERN.')$/u', $line['text'], $m) === 1 && VisibleDate::isDate($m[1], $page->locale()) && ! Name::looksLikeGroup($m[2]) && ! NameShape::isLabel($m[2])) {
+                if (preg_match('/^(.{8,30}?)\s*[|·•]\s*('.NameShape::pattern().')$/u', $line['text'], $m) === 1 && VisibleDate::isDate($m[1], $page->locale()) && ! Name::looksLikeGroup($m[2]) && ! NameShape::isLabel($m[2])) {
                     return Make::byline($m[2], 'From the line under the headline.', Confidence::Likely, true);
                 }
-                if (preg_match('/^('.NameShape::PATTERN.')(?:\s*[·|•]\s*(.+))?$/u', $line['text'], $m) === 1 && ! Name::looksLikeGroup($m[1]) && ! NameShape::isLabel($m[1]) && (VisibleDate::isDate($next) || VisibleDate::isDate($before) || VisibleDate::isDate(trim((preg_split('/\s[·|•]\s/u', $m[2] ?? '') ?: [''])[0])))) {
+                if (preg_match('/^('.NameShape::pattern().')(?:\s*[·|•]\s*(.+))?$/u', $line['text'], $m) === 1 && ! Name::looksLikeGroup($m[1]) && ! NameShape::isLabel($m[1]) && (VisibleDate::isDate($next) || VisibleDate::isDate($before) || VisibleDate::isDate(trim((preg_split('/\s[·|•]\s/u', $m[2] ?? '') ?: [''])[0])))) {
                     return Make::byline($m[1], 'From the line under the headline.', Confidence::Likely, true);
                 }
             }
@@ -120,7 +120,7 @@ final class VisibleByline implements EvidenceReader
     {
         $site = $page->meta('og:site_name');
         foreach ($site === '' ? [] : $page->blocks() as $block) {
-            if (str_starts_with($block['text'], $site) && preg_match('/^'.preg_quote($site, '/').' (?:by|is made by|is written by) ('.NameShape::PATTERN.')\b/u', $block['text'], $m) === 1) {
+            if (str_starts_with($block['text'], $site) && preg_match('/^'.preg_quote($site, '/').' (?:by|is made by|is written by) ('.NameShape::pattern().')\b/u', $block['text'], $m) === 1) {
                 return Make::byline($m[1], 'From the line that says who makes the site.', Confidence::Likely, true);
             }
         }

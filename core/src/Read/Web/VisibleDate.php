@@ -10,6 +10,7 @@ use Bibrel\Core\Read\Evidence;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\MonthNames;
 use Bibrel\Core\Source\ContainerField;
+use Bibrel\Core\Text\Vocabulary;
 
 /** Dates a reader can see: time elements, and lines near the headline that say when. */
 final class VisibleDate implements EvidenceReader
@@ -62,7 +63,7 @@ final class VisibleDate implements EvidenceReader
     private static function pattern(string $locale): string
     {
         $names = implode('|', array_map(static fn (string|int $name): string => preg_quote((string) $name, '/'), array_keys(MonthNames::of($locale))));
-        $month = $names === '' ? MonthNames::PATTERN : '(?:'.$names.'|'.MonthNames::PATTERN.')\.?';
+        $month = $names === '' ? Vocabulary::all()->monthPattern() : '(?:'.$names.'|'.Vocabulary::all()->monthPattern().')\.?';
 
         return "(?:\d{1,2}(?:st|nd|rd|th|\.)? (?:of |de )?{$month},?(?: de)? \d{4}|{$month} \d{1,2}(?:st|nd|rd|th)?,? \d{4}|\d{4}-\d{2}-\d{2}|\d{4}\. \p{L}{3,12} \d{1,2}\.|\d{4}\.\d{2}\.\d{2}\.?|\d{1,2}\.\d{1,2}\.\d{4}|{$month} \d{4}|(?:spring|summer|autumn|fall|winter) \d{4})";
     }
@@ -90,7 +91,7 @@ final class VisibleDate implements EvidenceReader
             }
         }
         foreach (array_slice($blocks, max(0, $heading - 3), 6) as $block) {
-            if (preg_match('/^(?:vol(?:ume)?\.? \d+,? )?(?:issue|no\.?|number) (\d+),? ((?:spring|summer|autumn|fall|winter|'.MonthNames::PATTERN.') \d{4})$/iu', $block['text'], $m) === 1) {
+            if (preg_match('/^(?:vol(?:ume)?\.? \d+,? )?(?:issue|no\.?|number) (\d+),? ((?:spring|summer|autumn|fall|winter|'.Vocabulary::all()->monthPattern().') \d{4})$/iu', $block['text'], $m) === 1) {
                 $findings = [...$findings, ...Make::date($m[2], 'From the line that names the issue.', Confidence::Likely, true, locale: $locale), ...Make::text(ContainerField::Issue->at(), $m[1], 'From the line that names the issue.', Confidence::Likely, true)];
             }
         }
