@@ -41,7 +41,10 @@ final class Discreet
     {
         $frames = array_slice($error->getTrace(), 0, self::FRAMES);
 
-        return array_map(static fn (array $frame): string => self::file($frame['file'] ?? '').':'.($frame['line'] ?? 0), $frames);
+        return array_map(
+            static fn (array $frame): string => self::file($frame['file'] ?? '').':'.($frame['line'] ?? 0),
+            $frames,
+        );
     }
 
     private static function file(string $path): string

@@ -24,7 +24,9 @@ final class AddressGuard
     /** Where the web is; anything else that listens is no page. */
     private const PORTS = [80, 443];
 
-    /** @param  ?\Closure(string): list<string>  $resolver a host's addresses; the system's resolver where none is given */
+    /**
+     * @param  ?\Closure(string): list<string>  $resolver a host's addresses; the system's resolver where none is given
+     */
     public function __construct(private readonly ?\Closure $resolver = null)
     {
     }

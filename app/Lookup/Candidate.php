@@ -16,38 +16,72 @@ final readonly class Candidate
      * @param  string  $lead  looks up this one and no other
      * @param  float  $nearness  0 to 1: how much of the title and the words asked for is the same
      */
-    private function __construct(public string $lead, public string $title, public string $people, public string $particulars, public bool $isBook, public float $nearness)
-    {
+    private function __construct(
+        public string $lead,
+        public string $title,
+        public string $people,
+        public string $particulars,
+        public bool $isBook,
+        public float $nearness,
+    ) {
     }
 
     public static function book(CatalogueRecord $record, string $asked): self
     {
         $source = $record->reading()->source();
 
-        return new self("record:{$record->id()}", $source->title->full(), self::names($source), $record->particulars(), true, self::nearness($source, $asked));
+        return new self(
+            "record:{$record->id()}",
+            $source->title->full(),
+            self::names($source),
+            $record->particulars(),
+            true,
+            self::nearness($source, $asked),
+        );
     }
 
     public static function article(RegistryRecord $record, string $asked): self
     {
         $source = $record->source();
 
-        return new self("doi:{$record->doi()}", $source->title->full(), self::names($source), $record->particulars(), false, self::nearness($source, $asked));
+        return new self(
+            "doi:{$record->doi()}",
+            $source->title->full(),
+            self::names($source),
+            $record->particulars(),
+            false,
+            self::nearness($source, $asked),
+        );
     }
 
     /** @return array{lead: string, title: string, people: string, particulars: string, isBook: bool} */
     public function toArray(): array
     {
-        return ['lead' => $this->lead, 'title' => $this->title, 'people' => $this->people, 'particulars' => $this->particulars, 'isBook' => $this->isBook];
+        return [
+            'lead' => $this->lead,
+            'title' => $this->title,
+            'people' => $this->people,
+            'particulars' => $this->particulars,
+            'isBook' => $this->isBook,
+        ];
     }
 
     private static function names(Source $source): string
     {
-        return implode(', ', array_map(static fn (Contributor $one): string => $one->name->direct(), array_slice($source->contributors, 0, 4))).(count($source->contributors) > 4 ? ', and others' : '');
+        return implode(
+            ', ',
+            array_map(
+                static fn (Contributor $one): string => $one->name->direct(),
+                array_slice($source->contributors, 0, 4),
+            ),
+        ).(count($source->contributors) > 4 ? ', and others' : '');
     }
 
     private static function nearness(Source $source, string $asked): float
     {
-        $words = static fn (string $text): array => array_unique(preg_split('/[^\p{L}\p{N}]+/u', mb_strtolower($text), -1, PREG_SPLIT_NO_EMPTY) ?: []);
+        $words = static fn (string $text): array => array_unique(
+            preg_split('/[^\p{L}\p{N}]+/u', mb_strtolower($text), -1, PREG_SPLIT_NO_EMPTY) ?: [],
+        );
         $wanted = $words($asked);
         $main = $words($source->title->main);
         $all = [...$main, ...$words($source->title->subtitle), ...$words(self::names($source))];

@@ -63,6 +63,11 @@ final readonly class DoiRegistry
         $answer = json_decode($this->fetcher->fetch(Wanted::json($url), $deadline)->body, true, 64);
         $items = is_array($answer) ? ($answer['message']['items'] ?? $answer['items'] ?? []) : [];
 
-        return array_values(array_map(static fn (array $item): RegistryRecord => new RegistryRecord($item), array_filter(is_array($items) ? $items : [], is_array(...))));
+        return array_values(
+            array_map(
+                static fn (array $item): RegistryRecord => new RegistryRecord($item),
+                array_filter(is_array($items) ? $items : [], is_array(...)),
+            ),
+        );
     }
 }

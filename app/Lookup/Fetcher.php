@@ -94,8 +94,12 @@ final readonly class Fetcher
     }
 
     /** One document, through all its redirects. */
-    private function begun(Wanted $wanted, Deadline $deadline, CurlMultiHandler $handler, bool $patient): PromiseInterface
-    {
+    private function begun(
+        Wanted $wanted,
+        Deadline $deadline,
+        CurlMultiHandler $handler,
+        bool $patient,
+    ): PromiseInterface {
         return Coroutine::of(function () use ($wanted, $deadline, $handler, $patient): \Generator {
             $url = $wanted->url;
             for ($hop = 0; $hop <= $this->redirects; $hop++) {
@@ -127,8 +131,12 @@ final readonly class Fetcher
      *
      * @throws LookupFailed
      */
-    private function transfer(string $url, Wanted $wanted, Deadline $deadline, CurlMultiHandler $handler): PromiseInterface
-    {
+    private function transfer(
+        string $url,
+        Wanted $wanted,
+        Deadline $deadline,
+        CurlMultiHandler $handler,
+    ): PromiseInterface {
         ['host' => $host, 'port' => $port] = $this->guard->parts($url);
         $standin = $this->hosts->portFor($host, $port);
         $address = $standin === null
@@ -240,13 +248,19 @@ final readonly class Fetcher
                 .'Try again later, or fill in what you know by hand.'],
             $status < 200 || $status >= 300 => [Reason::SiteTrouble, 'The site answered with something unexpected '
                 ."({$status}). Fill in what you know by hand."],
-            $type !== '' && preg_match($wanted->types, $type) !== 1 => [Reason::NoPage, 'This address leads to a file ('.strtok($type, ';').'), not to a web page. Paste the address of the page it stands on, or fill in the fields by hand.'],
+            $type !== '' && preg_match($wanted->types, $type) !== 1 => [
+                Reason::NoPage,
+                'This address leads to a file ('.strtok($type, ';')
+                    .'), not to a web page. Paste the address of the page it stands on, or fill in the fields by hand.',
+            ],
             trim($transfer->body) === '' => [Reason::EmptyPage, 'The page came back empty. Fill in the fields from '
-                .'what you see in your browser.'],
+            .'what you see in your browser.'],
             default => [null, ''],
         };
 
-        return $reason === null ? new FetchedPage($url, $type, $transfer->body) : throw LookupFailed::because($reason, $problem, $url);
+        return $reason === null
+            ? new FetchedPage($url, $type, $transfer->body)
+            : throw LookupFailed::because($reason, $problem, $url);
     }
 
     /** Where an answer sends on to, as a whole address; '' where it does not. */

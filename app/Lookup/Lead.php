@@ -18,8 +18,13 @@ final readonly class Lead
      * @param  string  $value  the address, the bare DOI, thirteen digits, the words, or the records
      * @param  string  $author  named beside a title
      */
-    private function __construct(public LeadKind $kind, public string $value, public string $pasted, public bool $schemeGiven = true, public string $author = '')
-    {
+    private function __construct(
+        public LeadKind $kind,
+        public string $value,
+        public string $pasted,
+        public bool $schemeGiven = true,
+        public string $author = '',
+    ) {
     }
 
     /** @throws LookupFailed with what can be done instead */
@@ -30,7 +35,8 @@ final readonly class Lead
             throw LookupFailed::because(Reason::EmptyBox, 'The box is empty. Paste a link, an ISBN, a DOI, a title '
                 .'or a finished citation, or fill in the fields by hand with the links below.');
         }
-        if (preg_match('/^TY\s{1,2}-|^\s*@\s*[a-z]+\s*[{(]|^\s*[\[{]\s*["{]/im', $text) === 1 && preg_match('/^TY\s{1,2}-|^\s*@\s*[a-z]+\s*[{(]|^[\[{]/i', $text) === 1) {
+        if (preg_match('/^TY\s{1,2}-|^\s*@\s*[a-z]+\s*[{(]|^\s*[\[{]\s*["{]/im', $text) === 1
+            && preg_match('/^TY\s{1,2}-|^\s*@\s*[a-z]+\s*[{(]|^[\[{]/i', $text) === 1) {
             return new self(LeadKind::Records, $text, $pasted);
         }
 
@@ -63,7 +69,9 @@ final readonly class Lead
             }
         }, $lines);
         // An address or entry broken over lines has pieces that say nothing alone.
-        $broken = $kinds[0] === LeadKind::Address && $kinds[1] === LeadKind::Title && preg_match('/\s/', $lines[1]) !== 1;
+        $broken = $kinds[0] === LeadKind::Address
+            && $kinds[1] === LeadKind::Title
+            && preg_match('/\s/', $lines[1]) !== 1;
 
         return count(array_filter($kinds)) * 2 >= count($lines) && ! $broken ? $lines : [];
     }
@@ -72,7 +80,12 @@ final readonly class Lead
     {
         $isAlone = preg_match('~^(?:https?://|www\.|doi:|10\.\d)\S*$~i', $text) === 1;
 
-        return ! $isAlone && mb_strlen($text) <= self::LONGEST && FinishedCitation::looksLike($text) && preg_match('~^[^.]{0,80}https?://~i', $text) !== 1 ? new self(LeadKind::Citation, $text, $text) : null;
+        return ! $isAlone
+            && mb_strlen($text) <= self::LONGEST
+            && FinishedCitation::looksLike($text)
+            && preg_match('~^[^.]{0,80}https?://~i', $text) !== 1
+            ? new self(LeadKind::Citation, $text, $text)
+            : null;
     }
 
     /** @throws LookupFailed for an ISBN with a slip in it */
@@ -81,7 +94,9 @@ final readonly class Lead
         if (preg_match('/^record:([\w.-]{1,60})$/', $text, $m) === 1) {
             return new self(LeadKind::CatalogueRecord, $m[1], $text);
         }
-        if (mb_strlen($text) < 400 && preg_match(self::DOI, rawurldecode($text), $m) === 1 && preg_match('~^https?://(?!(?:dx\.)?doi\.org/)~i', $text) !== 1) {
+        if (mb_strlen($text) < 400
+            && preg_match(self::DOI, rawurldecode($text), $m) === 1
+            && preg_match('~^https?://(?!(?:dx\.)?doi\.org/)~i', $text) !== 1) {
             return new self(LeadKind::Doi, rtrim($m[1], '.,;:)]}”’'), $text);
         }
         // What libraries put behind the number: "(pbk.)".
@@ -109,9 +124,16 @@ final readonly class Lead
             return new self(LeadKind::Address, $url, $text);
         }
         if (mb_strlen($text) > self::LONGEST) {
-            throw LookupFailed::because(Reason::TooLong, 'That is a long text ('.number_format(mb_strlen($text)).' characters) with no web address in it. Paste one lead a line, or fill in the fields by hand with the links below.');
+            throw LookupFailed::because(
+                Reason::TooLong,
+                'That is a long text ('.number_format(mb_strlen($text))
+                    .' characters) with no web address in it. Paste one lead a line, or fill in the fields by hand with the links below.',
+            );
         }
-        if (preg_match('~^(?:www\.)?(?:[\p{L}\p{N}](?:[\p{L}\p{N}-]*[\p{L}\p{N}])?\.)+\p{L}{2,}(?::\d{1,5})?(?:[/?#]\S*)?$~iu', $text) === 1) {
+        if (preg_match(
+            '~^(?:www\.)?(?:[\p{L}\p{N}](?:[\p{L}\p{N}-]*[\p{L}\p{N}])?\.)+\p{L}{2,}(?::\d{1,5})?(?:[/?#]\S*)?$~iu',
+            $text,
+        ) === 1) {
             return new self(LeadKind::Address, 'https://'.$text, $text, false);
         }
         if (preg_match('~^[a-z][a-z0-9+.-]*:(?!\s)~i', $text) === 1) {

@@ -80,7 +80,12 @@ final readonly class Lookup
             return self::failed($known, $lead->url(), $failure->getMessage(), $failure->reason);
         }
         $where = $page->url === $lead->url() ? 'The address you pasted.' : 'Where the address you pasted leads to.';
-        $address = new Finding(ContainerField::Url->at(), $page->url, new Evidence($where, $lead->pasted), Confidence::Stated);
+        $address = new Finding(
+            ContainerField::Url->at(),
+            $page->url,
+            new Evidence($where, $lead->pasted),
+            Confidence::Stated,
+        );
         $reached = $reading->isListedOnly() ? [] : [
             ContainerField::Url->at()->key => $address,
             FieldPath::accessed()->key => self::accessed($today),
@@ -106,7 +111,9 @@ final readonly class Lookup
             default => Wanted::ris($url, $again),
         }, array_keys($links), $links);
         $soon = $deadline->butAtMost((int) config('bibrel.lookup.linked_seconds'));
-        $linked = $wanted === [] ? [] : $this->fetcher->fetchOptional(array_combine(array_keys($links), $wanted), $soon);
+        $linked = $wanted === []
+            ? []
+            : $this->fetcher->fetchOptional(array_combine(array_keys($links), $wanted), $soon);
         $found = array_filter($linked, static fn (FetchedPage|LookupFailed $one): bool => $one instanceof FetchedPage);
 
         return $this->reader->page($page, array_map(static fn (FetchedPage $one): string => $one->body, $found));
@@ -182,14 +189,20 @@ final readonly class Lookup
                 Reason::NoMatch,
             ),
             1 => Outcome::reading(self::whole($records[0]->reading())),
-            default => Outcome::choice(array_map(static fn (CatalogueRecord $record): Candidate => Candidate::book($record, ''), $records)),
+            default => Outcome::choice(
+                array_map(static fn (CatalogueRecord $record): Candidate => Candidate::book($record, ''), $records),
+            ),
         };
     }
 
     /** @throws LookupFailed */
     private function record(string $id, Deadline $deadline): Reading
     {
-        $record = $this->catalogue->byId($id, $deadline)[0] ?? throw LookupFailed::because(Reason::NoMatch, 'The library catalogue no longer has this record. Search for the title again.');
+        $record = $this->catalogue->byId($id, $deadline)[0]
+            ?? throw LookupFailed::because(
+                Reason::NoMatch,
+                'The library catalogue no longer has this record. Search for the title again.',
+            );
 
         return self::whole($record->reading());
     }
@@ -211,8 +224,14 @@ final readonly class Lookup
         // One that keeps silent leaves time for the other.
         $half = $deadline->butAtMost(intdiv($deadline->seconds, 2));
         $places = [
-            'books' => fn (): array => array_map(static fn (CatalogueRecord $record): Candidate => Candidate::book($record, $asked), $this->catalogue->byTitle($words, $lead->author, $half)),
-            'articles' => fn (): array => array_map(static fn (RegistryRecord $record): Candidate => Candidate::article($record, $asked), $this->registry->search($words, $lead->author, $deadline)),
+            'books' => fn (): array => array_map(
+                static fn (CatalogueRecord $record): Candidate => Candidate::book($record, $asked),
+                $this->catalogue->byTitle($words, $lead->author, $half),
+            ),
+            'articles' => fn (): array => array_map(
+                static fn (RegistryRecord $record): Candidate => Candidate::article($record, $asked),
+                $this->registry->search($words, $lead->author, $deadline),
+            ),
         ];
         $candidates = [];
         $silent = [];
@@ -224,7 +243,14 @@ final readonly class Lookup
             }
         }
         if ($candidates === []) {
-            $known = ['kind' => 'other', 'title' => ['main' => $lead->value], 'contributors' => array_map(static fn (Contributor $one): array => $one->toArray(), Bylines::contributors($lead->author))];
+            $known = [
+                'kind' => 'other',
+                'title' => ['main' => $lead->value],
+                'contributors' => array_map(
+                    static fn (Contributor $one): array => $one->toArray(),
+                    Bylines::contributors($lead->author),
+                ),
+            ];
             $searched = implode(' and ', array_keys(array_diff_key($places, $silent)));
             $why = array_map(static fn (LookupFailed $one): string => $one->getMessage(), $silent);
             $reason = count($silent) === count($places) ? reset($silent)->reason : Reason::NoMatch;

@@ -6,7 +6,9 @@ namespace Bibrel\App\Lookup;
 
 use Bibrel\Core\Read\Reading;
 
-/** What became of a lead: one reading, several to be added, several to choose from, or a citation to compare with ours. */
+/**
+ * What became of a lead: one reading, several to be added, several to choose from, or a citation to compare with ours.
+ */
 final readonly class Outcome
 {
     /**

@@ -13,8 +13,12 @@ final readonly class Wanted
      * @param  string  $types  a pattern for the types of content that can be read
      * @param  bool  $again  past what is remembered from a while ago
      */
-    private function __construct(public string $url, public string $accept, public string $types, public bool $again = false)
-    {
+    private function __construct(
+        public string $url,
+        public string $accept,
+        public string $types,
+        public bool $again = false,
+    ) {
     }
 
     public static function page(string $url, bool $again = false): self

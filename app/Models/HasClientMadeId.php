@@ -31,7 +31,11 @@ trait HasClientMadeId
      */
     public function resolveRouteBindingQuery($query, $value, $field = null)
     {
-        $found = parent::resolveRouteBindingQuery($query, $value, $field); // @phpstan-ignore argument.type (a builder of any model)
+        $found = parent::resolveRouteBindingQuery(
+            $query,
+            $value,
+            $field,
+        ); // @phpstan-ignore argument.type (a builder of any model)
         if (static::isSoftDeletable()) {
             $found->withoutGlobalScope(SoftDeletingScope::class);
         }

@@ -56,7 +56,9 @@ final class Paper extends Model implements Revisable
     public const SETTINGS = ['title', 'style', 'surname', 'course'];
 
     /** @var array<string, string> */
-    protected $casts = ['course' => 'array', 'version' => 'integer', 'revision' => 'integer', 'removed_at' => 'datetime'];
+    protected $casts = [
+        'course' => 'array', 'version' => 'integer', 'revision' => 'integer', 'removed_at' => 'datetime',
+    ];
 
     /** @return BelongsTo<Guest, $this> */
     public function guest(): BelongsTo
@@ -94,7 +96,9 @@ final class Paper extends Model implements Revisable
     /** Says that something on the paper is new. */
     public function raise(): void
     {
-        $this->newQuery()->whereKey($this->id)->increment('revision', 1, ['updated_at' => $this->freshTimestampString()]);
+        $this->newQuery()
+            ->whereKey($this->id)
+            ->increment('revision', 1, ['updated_at' => $this->freshTimestampString()]);
     }
 
     public function styleInUse(): Style
@@ -112,12 +116,18 @@ final class Paper extends Model implements Revisable
         return $this->styleInUse()->runningHead($this->courseRules(), $this->surname, $this->title);
     }
 
-    /** @param  ?Source  $draft stands in for the saved source with the same id, or next to them where none has it yet */
+    /**
+     * @param  ?Source  $draft stands in for the saved source with the same id, or next to them where none has it yet
+     */
     public function page(?Source $draft = null): Page
     {
         $sources = [];
         foreach ($this->sources as $record) {
-            $sources[$record->id] = new PageSource($record->id, "{$record->id}.{$record->version}", $record->source(...));
+            $sources[$record->id] = new PageSource(
+                $record->id,
+                "{$record->id}.{$record->version}",
+                $record->source(...),
+            );
         }
         if ($draft !== null && $draft->id !== '') {
             $sources[$draft->id] = PageSource::of($draft);

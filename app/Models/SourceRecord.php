@@ -94,6 +94,9 @@ final class SourceRecord extends Model implements Revisable
         $source = $this->source();
         $people = array_map(static fn (Contributor $one): string => $one->name->direct(), $source->contributors);
 
-        return strip_tags($source->title->main) ?: implode(', ', $people) ?: $source->container()->url ?: 'Source without a title';
+        return strip_tags($source->title->main)
+            ?: implode(', ', $people)
+            ?: $source->container()->url
+            ?: 'Source without a title';
     }
 }

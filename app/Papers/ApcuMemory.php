@@ -27,7 +27,11 @@ final readonly class ApcuMemory implements Memory
 
     public function keep(array $values): void
     {
-        apcu_store(array_combine(array_map($this->stored(...), array_keys($values)), $values), null, $this->minutes * 60);
+        apcu_store(
+            array_combine(array_map($this->stored(...), array_keys($values)), $values),
+            null,
+            $this->minutes * 60,
+        );
     }
 
     private function stored(string $key): string

@@ -25,7 +25,12 @@ final class ReadingRecord
             'reading' => [
                 'lead' => mb_substr($lead, 0, 4000),
                 'url' => $reading->url,
-                'findings' => array_map(static fn (Finding $finding): array => [...$finding->toArray(), 'filled' => $reading->fills($finding)], $reading->findings),
+                'findings' => array_map(
+                    static fn (Finding $finding): array => [
+                        ...$finding->toArray(), 'filled' => $reading->fills($finding),
+                    ],
+                    $reading->findings,
+                ),
                 'issues' => array_map(static fn (Issue $issue): array => $issue->toArray(), $reading->issues),
                 'dismissed' => [],
             ],

@@ -21,13 +21,19 @@ final class ComposeController
     /** A whole byline in, the people and organisations it names out. */
     public function bylines(ReadByline $request): JsonResponse
     {
-        return new JsonResponse(['contributors' => self::people(Bylines::contributors((string) $request->input('text')))]);
+        return new JsonResponse(
+            ['contributors' => self::people(Bylines::contributors((string) $request->input('text')))],
+        );
     }
 
     /** Words selected on a page, tidied for the field they are to go into. */
     public function tidied(TidySelection $request): JsonResponse
     {
-        $value = Selection::tidied($request->field(), (string) $request->input('text'), (string) $request->input('site'));
+        $value = Selection::tidied(
+            $request->field(),
+            (string) $request->input('text'),
+            (string) $request->input('site'),
+        );
 
         return new JsonResponse(['value' => is_string($value) ? $value : self::people($value)]);
     }

@@ -23,7 +23,11 @@ final class HealthController
         $all = ! in_array(false, $answers, true);
         $words = array_map(static fn (bool $answers): string => $answers ? 'answers' : 'does not answer', $answers);
 
-        return new JsonResponse($words, $all ? 200 : 503, ['Cache-Control' => 'no-store', ...($all ? [] : ['Retry-After' => '5'])]);
+        return new JsonResponse(
+            $words,
+            $all ? 200 : 503,
+            ['Cache-Control' => 'no-store', ...($all ? [] : ['Retry-After' => '5'])],
+        );
     }
 
     private static function cacheKeeps(): bool

@@ -25,9 +25,16 @@ final class KeptController
 
     public function papers(#[CurrentUser] Guest $guest): JsonResponse
     {
-        $removed = $guest->papers()->onlyTrashed()->withCount('sources')->latest('removed_at')->limit(self::MOST)->get();
+        $removed = $guest->papers()
+            ->onlyTrashed()
+            ->withCount('sources')
+            ->latest('removed_at')
+            ->limit(self::MOST)
+            ->get();
 
-        return new JsonResponse($removed->map(static fn (Paper $paper): SettingsResource => new SettingsResource($paper)));
+        return new JsonResponse(
+            $removed->map(static fn (Paper $paper): SettingsResource => new SettingsResource($paper)),
+        );
     }
 
     public function sources(Paper $paper): JsonResponse
@@ -54,6 +61,8 @@ final class KeptController
         $style = $paper->styleInUse();
 
         return EarlierState::of($subject)->limit(self::MOST)->get()->toBase()
-            ->map(static fn (EarlierState $one): EarlierStateResource => new EarlierStateResource($one, $style, $course));
+            ->map(
+                static fn (EarlierState $one): EarlierStateResource => new EarlierStateResource($one, $style, $course),
+            );
     }
 }

@@ -39,7 +39,13 @@ final class LookupController
     public function store(StartLookup $request, Paper $paper): JsonResponse
     {
         $take = $request->input('take');
-        $started = $this->queue->start($paper, (string) $request->input('id'), $request->lead(), $request->today(), $take);
+        $started = $this->queue->start(
+            $paper,
+            (string) $request->input('id'),
+            $request->lead(),
+            $request->today(),
+            $take,
+        );
 
         return new JsonResponse(['lookups' => LookupResource::collection($started)], 202);
     }

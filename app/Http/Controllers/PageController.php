@@ -41,14 +41,21 @@ final class PageController
         $document = Formats::pages()[$format] ?? abort(404);
         $setup = new PageSetup($paper->runningHead(), $paper->title);
 
-        return self::file($document->write($paper->load('sources')->page(), $setup), $paper, $format, $document->mediaType());
+        return self::file(
+            $document->write($paper->load('sources')->page(), $setup),
+            $paper,
+            $format,
+            $document->mediaType(),
+        );
     }
 
     /** The sources for another program, in one of the formats there are. */
     public function sources(Paper $paper, string $format): Response
     {
         $exchange = Formats::writing()[$format] ?? abort(404);
-        $sources = array_values($paper->load('sources')->sources->map(static fn (SourceRecord $one): Source => $one->source())->all());
+        $sources = array_values(
+            $paper->load('sources')->sources->map(static fn (SourceRecord $one): Source => $one->source())->all(),
+        );
 
         return self::file($exchange->write($sources), $paper, $exchange->extension(), $exchange->mediaType());
     }

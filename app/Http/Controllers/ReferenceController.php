@@ -37,8 +37,14 @@ final class ReferenceController
             'exchangeFormats' => array_values(array_map(self::format(...), Formats::writing())),
             'kinds' => array_map(self::kind(...), Kinds::all()->list()),
             'locators' => Locator::kinds(),
-            'roles' => array_map(static fn (Role $role): array => ['id' => $role->value, 'label' => $role->label()], Role::cases()),
-            'rules' => array_map(static fn (Rule $rule): array => $rule->toArray(), array_merge(...array_values(array_map(Rules::of(...), array_keys(Styles::families()))))),
+            'roles' => array_map(
+                static fn (Role $role): array => ['id' => $role->value, 'label' => $role->label()],
+                Role::cases(),
+            ),
+            'rules' => array_map(
+                static fn (Rule $rule): array => $rule->toArray(),
+                array_merge(...array_values(array_map(Rules::of(...), array_keys(Styles::families())))),
+            ),
         ]);
         $response->setEtag(sha1((string) $response->getContent()))->setPrivate();
         $response->headers->set('Cache-Control', 'private, no-cache');
@@ -52,7 +58,12 @@ final class ReferenceController
     {
         $typed = $request->query('find', '');
 
-        return new JsonResponse(array_map(static fn (Kind $kind): string => $kind->id, Kinds::all()->find(is_string($typed) ? mb_substr($typed, 0, 200) : '')));
+        return new JsonResponse(
+            array_map(
+                static fn (Kind $kind): string => $kind->id,
+                Kinds::all()->find(is_string($typed) ? mb_substr($typed, 0, 200) : ''),
+            ),
+        );
     }
 
     /** @return array{id: string, label: string} */
@@ -61,7 +72,10 @@ final class ReferenceController
         return ['id' => $format->id(), 'label' => $format->label()];
     }
 
-    /** @return array<string, ?string> where a way of reaching changes how much a field matters; null where it is out of place */
+    /**
+     * @return array<string, ?string> where a way of reaching changes how much a field matters; null where it is out of
+     *         place
+     */
     private static function needs(Kind $kind, AccessMethod $reach): array
     {
         $needs = [];
@@ -86,7 +100,12 @@ final class ReferenceController
             'describable' => $kind->describable,
             'roles' => array_map(static fn (Role $role): string => $role->value, $kind->roles),
             'fields' => array_map(static fn (Field $field): array => $field->toArray(), $kind->fields()),
-            'accessMethods' => array_map(static fn (AccessMethod $reach): array => ['id' => $reach->value, 'label' => $reach->label(), 'needs' => self::needs($kind, $reach)], $kind->accessMethods),
+            'accessMethods' => array_map(
+                static fn (AccessMethod $reach): array => [
+                    'id' => $reach->value, 'label' => $reach->label(), 'needs' => self::needs($kind, $reach),
+                ],
+                $kind->accessMethods,
+            ),
             'orders' => array_map(static fn (Style $style): array => array_map(
                 static fn (Field $field): string => $field->path->key,
                 $style->fields($kind),

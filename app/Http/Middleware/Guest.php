@@ -41,7 +41,11 @@ final class Guest
     private function admit(Request $request): void
     {
         $key = 'new-guests:'.$request->ip();
-        if (! RateLimiter::attempt($key, (int) config('bibrel.limits.new_guests_a_minute'), static fn (): bool => true)) {
+        if (! RateLimiter::attempt(
+            $key,
+            (int) config('bibrel.limits.new_guests_a_minute'),
+            static fn (): bool => true,
+        )) {
             $seconds = RateLimiter::availableIn($key);
             throw new ThrottleRequestsException('', null, ['Retry-After' => $seconds]);
         }

@@ -66,6 +66,11 @@ final class ComposeSource extends FormRequest
     {
         $place = new Locator((string) ($this->input('mention.kind') ?? 'page'), (string) $this->input('mention.place'));
 
-        return CitationContext::of($place, false, (string) $this->input('mention.quoting'), ! $this->boolean('mention.later'));
+        return CitationContext::of(
+            $place,
+            false,
+            (string) $this->input('mention.quoting'),
+            ! $this->boolean('mention.later'),
+        );
     }
 }

@@ -17,7 +17,9 @@ final class SourceLimits implements ValidationRule
         /** @var array{contributors: int, containers: int, custom_depth: int<1, max>, custom_bytes: int} $most */
         $most = config('bibrel.limits.source');
         $containers = is_array($value['containers'] ?? null) ? $value['containers'] : [];
-        $lists = [$value['contributors'] ?? [], ...array_column(array_filter($containers, is_array(...)), 'contributors')];
+        $lists = [
+            $value['contributors'] ?? [], ...array_column(array_filter($containers, is_array(...)), 'contributors'),
+        ];
         $people = array_sum(array_map(static fn (mixed $list): int => is_array($list) ? count($list) : 0, $lists));
         if ($people > $most['contributors']) {
             $fail("This source names {$people} people, more than the {$most['contributors']} that can be kept. "

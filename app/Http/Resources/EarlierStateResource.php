@@ -22,8 +22,11 @@ use Illuminate\Http\Resources\Json\JsonResource;
  */
 final class EarlierStateResource extends JsonResource
 {
-    public function __construct(EarlierState $state, private readonly Style $style, private readonly CourseRules $course)
-    {
+    public function __construct(
+        EarlierState $state,
+        private readonly Style $style,
+        private readonly CourseRules $course,
+    ) {
         parent::__construct($state);
     }
 

@@ -26,7 +26,9 @@ final class PaperResource extends SettingsResource
     private function sources(Request $request): array
     {
         $records = $this->resource->sources;
-        $doubles = Check::doubles(array_values($records->map(static fn (SourceRecord $one): Source => $one->source())->all()));
+        $doubles = Check::doubles(
+            array_values($records->map(static fn (SourceRecord $one): Source => $one->source())->all()),
+        );
         $style = $this->resource->styleInUse();
         $shown = [];
         foreach ($records as $record) {

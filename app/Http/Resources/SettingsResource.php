@@ -35,7 +35,9 @@ class SettingsResource extends JsonResource
             'head' => ['text' => $head->text, 'atLeft' => $head->atLeft],
             'version' => $paper->version,
             'revision' => $paper->revision,
-            ...($paper->hasAttribute('sources_count') ? ['sources' => (int) $paper->getAttribute('sources_count')] : []),
+            ...($paper->hasAttribute('sources_count') ? [
+                'sources' => (int) $paper->getAttribute('sources_count'),
+            ] : []),
             'updatedAt' => $paper->updated_at?->toIso8601String(),
             ...($paper->removed_at === null ? [] : ['removedAt' => $paper->removed_at->toIso8601String()]),
         ];

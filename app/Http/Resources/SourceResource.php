@@ -41,6 +41,9 @@ final class SourceResource extends JsonResource
     /** @return list<array<string, mixed>> what a careful librarian would remark today */
     public static function issues(Source $source, Style $style): array
     {
-        return array_map(static fn (Issue $one): array => $one->toArray(), (new Check($style, (int) date('Ymd')))->issues($source));
+        return array_map(
+            static fn (Issue $one): array => $one->toArray(),
+            (new Check($style, (int) date('Ymd')))->issues($source),
+        );
     }
 }

@@ -73,7 +73,10 @@ final readonly class Check
         $first = $source->contributors[0] ?? null;
         if ($first !== null && mb_strlen($title) >= 6) {
             $author = Text::folded($first->name->direct());
-            $identities[] = implode('|', ["title:{$title}", $author, Text::folded($source->container()->title), (string) $source->date()->year]);
+            $identities[] = implode(
+                '|',
+                ["title:{$title}", $author, Text::folded($source->container()->title), (string) $source->date()->year],
+            );
         }
 
         return $identities;

@@ -19,25 +19,40 @@ final class Comparison
 
     /**
      * @param  list<Run>  $runs  our entry
-     * @return list<array{theirs: string, ours: string, rule: string, why: string}> stretches in order; equal where both say the same
+     * @return list<array{theirs: string, ours: string, rule: string, why: string}> stretches in order; equal where both
+     *         say the same
      */
     public static function of(string $pasted, array $runs): array
     {
         [$ours, $rules] = self::words($runs);
-        $theirs = array_slice(preg_split('/\s+/u', Text::line($pasted), -1, PREG_SPLIT_NO_EMPTY) ?: [], 0, self::LONGEST);
+        $theirs = array_slice(
+            preg_split('/\s+/u', Text::line($pasted), -1, PREG_SPLIT_NO_EMPTY) ?: [],
+            0,
+            self::LONGEST,
+        );
         $family = explode('.', $rules[0] ?? 'mla.')[0];
         $stretches = [];
-        foreach (self::stretches(self::aligned($theirs, $ours)) as ['theirs' => $left, 'ours' => $right, 'same' => $same, 'at' => $at]) {
+        foreach (self::stretches(self::aligned($theirs, $ours)) as [
+            'theirs' => $left, 'ours' => $right, 'same' => $same, 'at' => $at,
+        ]) {
             $first = $same ? '' : ($rules[min($at[0], count($rules) - 1)] ?? '');
             $why = $first === '' ? [] : Superfluous::why($left, $family);
             $isCutShort = $why !== [] && str_starts_with(Text::folded($left), Text::folded($right));
-            // Of our own words those that carry an element say why; the marks between them only where nothing else does.
-            foreach ($isCutShort || $first === '' ? [] : array_unique(array_map(static fn (int $i): string => $rules[min($i, count($rules) - 1)], $at)) as $rule) {
+            // Of our own words those that carry an element say why; the marks between them only where nothing else
+            // does.
+            foreach ($isCutShort || $first === '' ? [] : array_unique(
+                array_map(static fn (int $i): string => $rules[min($i, count($rules) - 1)], $at),
+            ) as $rule) {
                 if ($rule === $first || preg_match('/\.(?:comma|stop|colon|and)$/', $rule) !== 1) {
                     $why[] = Rules::get($rule)->sentence;
                 }
             }
-            $stretches[] = ['theirs' => $left, 'ours' => $right, 'rule' => $first, 'why' => implode(' ', array_unique(array_slice($why, 0, 4)))];
+            $stretches[] = [
+                'theirs' => $left,
+                'ours' => $right,
+                'rule' => $first,
+                'why' => implode(' ', array_unique(array_slice($why, 0, 4))),
+            ];
         }
 
         return $stretches;
@@ -47,7 +62,8 @@ final class Comparison
      * Words put together as long as both sides say the same, or do not.
      *
      * @param  list<array{string, string, int}>  $pairs
-     * @return list<array{theirs: string, ours: string, same: bool, at: non-empty-list<int>}> `at`: the places of our words; where we have none, that of the word before
+     * @return list<array{theirs: string, ours: string, same: bool, at: non-empty-list<int>}> `at`: the places of our
+     *         words; where we have none, that of the word before
      */
     private static function stretches(array $pairs): array
     {
@@ -79,7 +95,12 @@ final class Comparison
     {
         [$words, $rules, $open] = [[], [], false];
         foreach ($runs as $run) {
-            foreach (preg_split('/( +)/', $run->text, -1, PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY) ?: [] as $piece) {
+            foreach (preg_split(
+                '/( +)/',
+                $run->text,
+                -1,
+                PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY,
+            ) ?: [] as $piece) {
                 if (trim($piece) === '') {
                     $open = false;
                 } elseif ($open && $words !== []) {
@@ -107,7 +128,9 @@ final class Comparison
         $length = array_fill(0, count($a) + 1, array_fill(0, count($b) + 1, 0));
         for ($i = count($a) - 1; $i >= 0; $i--) {
             for ($j = count($b) - 1; $j >= 0; $j--) {
-                $length[$i][$j] = $a[$i] === $b[$j] ? $length[$i + 1][$j + 1] + 1 : max($length[$i + 1][$j], $length[$i][$j + 1]);
+                $length[$i][$j] = $a[$i] === $b[$j]
+                    ? $length[$i + 1][$j + 1] + 1
+                    : max($length[$i + 1][$j], $length[$i][$j + 1]);
             }
         }
         [$i, $j, $pairs] = [0, 0, []];

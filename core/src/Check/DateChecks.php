@@ -33,7 +33,9 @@ final readonly class DateChecks implements Checks
             $issues[] = new Issue('accessed-before-published', FieldPath::accessed(), 'You read it before it was '
                 .'published, going by these two dates. One of them is wrong.');
         }
-        if ($original->ordinal() !== null && $published->ordinal() !== null && $original->ordinal() > $published->ordinal()) {
+        if ($original->ordinal() !== null
+            && $published->ordinal() !== null
+            && $original->ordinal() > $published->ordinal()) {
             $issues[] = new Issue('original-after-reprint', FieldPath::originalDate(), 'It was first published after '
                 .'the edition you have, going by these two dates. They may be the wrong way round.');
         }

@@ -34,15 +34,27 @@ final class NameChecks implements Checks
     private static function site(Source $source): array
     {
         $first = $source->contributors[0] ?? null;
-        if ($first === null || ! $first->name->isPerson() || $first->name->isEmpty() || $source->kind->containment !== Containment::OnSite) {
+        if ($first === null
+            || ! $first->name->isPerson()
+            || $first->name->isEmpty()
+            || $source->kind->containment !== Containment::OnSite) {
             return [];
         }
         $name = $first->name->direct();
         $issues = [];
-        foreach (['title' => $source->container()->title, 'publisher' => $source->container()->publisher] as $what => $other) {
+        foreach ([
+            'title' => $source->container()->title, 'publisher' => $source->container()->publisher,
+        ] as $what => $other) {
             if (Publishers::same($name, $other)) {
                 $sentence = "The author and the {$what} are the same (“{$name}”). Is a person named anywhere?";
-                $issues[] = self::fixed($source, 0, 'author-is-site', $sentence, 'It is an organisation', [Name::group($name)]);
+                $issues[] = self::fixed(
+                    $source,
+                    0,
+                    'author-is-site',
+                    $sentence,
+                    'It is an organisation',
+                    [Name::group($name)],
+                );
             }
         }
 
@@ -52,13 +64,30 @@ final class NameChecks implements Checks
     private static function name(Source $source, int $place, Contributor $one): ?Issue
     {
         $name = $one->name->direct();
-        $fixed = static fn (string $id, string $sentence, string $label, Name ...$names): Issue => self::fixed($source, $place, $id, $sentence, $label, array_values($names));
+        $fixed = static fn (string $id, string $sentence, string $label, Name ...$names): Issue => self::fixed(
+            $source,
+            $place,
+            $id,
+            $sentence,
+            $label,
+            array_values($names),
+        );
 
         return match (true) {
-            preg_match('/^(?:written\s+)?by\s+(?=\p{Lu})/iu', $name) === 1 => $fixed('name-by', "“{$name}” begins with “By”, which is not part of the name.", 'Take it off', ...self::split($name)),
+            preg_match('/^(?:written\s+)?by\s+(?=\p{Lu})/iu', $name) === 1 => $fixed(
+                'name-by',
+                "“{$name}” begins with “By”, which is not part of the name.",
+                'Take it off',
+                ...self::split($name),
+            ),
             preg_match('/\S+@\S+\.\S+/u', $name) === 1 => $fixed('name-mail', "“{$name}” holds an e-mail address, which is not part of a name.", ''),
             $one->name->isPerson() => self::person($name, $fixed),
-            $one->name->isGroup() && preg_match('/^\p{Lu}\p{Ll}+,\s\p{Lu}[\p{Ll}.]+$/u', $name) === 1 => $fixed('name-person', "“{$name}” looks like a person, not an organisation.", 'It is a person', Name::parse($name)),
+            $one->name->isGroup() && preg_match('/^\p{Lu}\p{Ll}+,\s\p{Lu}[\p{Ll}.]+$/u', $name) === 1 => $fixed(
+                'name-person',
+                "“{$name}” looks like a person, not an organisation.",
+                'It is a person',
+                Name::parse($name),
+            ),
             default => null,
         };
     }
@@ -78,9 +107,24 @@ final class NameChecks implements Checks
         $job = self::job();
 
         return match (true) {
-            preg_match('/\s(?:and|&)\s|;/iu', $name) === 1 && ! $isGroup => $fixed('name-several', "“{$name}” looks like more than one person.", 'Give each a line', ...self::split($name)),
-            preg_match($job, $name) === 1 => $fixed('name-job', "“{$name}” holds a job title, which is not part of the name.", 'Take it off', Name::parse((string) preg_replace($job, '', $name))),
-            $isGroup || preg_match('/^The\s/u', $name) === 1 => $fixed('name-group', "“{$name}” looks like an organisation, and its name would be turned round.", 'It is an organisation', Name::group($name)),
+            preg_match('/\s(?:and|&)\s|;/iu', $name) === 1 && ! $isGroup => $fixed(
+                'name-several',
+                "“{$name}” looks like more than one person.",
+                'Give each a line',
+                ...self::split($name),
+            ),
+            preg_match($job, $name) === 1 => $fixed(
+                'name-job',
+                "“{$name}” holds a job title, which is not part of the name.",
+                'Take it off',
+                Name::parse((string) preg_replace($job, '', $name)),
+            ),
+            $isGroup || preg_match('/^The\s/u', $name) === 1 => $fixed(
+                'name-group',
+                "“{$name}” looks like an organisation, and its name would be turned round.",
+                'It is an organisation',
+                Name::group($name),
+            ),
             default => null,
         };
     }
@@ -94,12 +138,28 @@ final class NameChecks implements Checks
     /**
      * @param  list<Name>  $names  what the fix puts in the place of the name; none where there is no fix
      */
-    private static function fixed(Source $source, int $place, string $id, string $sentence, string $label, array $names): Issue
-    {
+    private static function fixed(
+        Source $source,
+        int $place,
+        string $id,
+        string $sentence,
+        string $label,
+        array $names,
+    ): Issue {
         $people = $source->contributors;
         $role = $people[$place]->role;
-        array_splice($people, $place, 1, array_map(static fn (Name $name): Contributor => new Contributor($role, $name), $names));
+        array_splice(
+            $people,
+            $place,
+            1,
+            array_map(static fn (Name $name): Contributor => new Contributor($role, $name), $names),
+        );
 
-        return new Issue($id, FieldPath::contributors()->member($place), $sentence, fix: $names === [] ? null : new Fix($label, array_values($people)));
+        return new Issue(
+            $id,
+            FieldPath::contributors()->member($place),
+            $sentence,
+            fix: $names === [] ? null : new Fix($label, array_values($people)),
+        );
     }
 }

@@ -16,7 +16,9 @@ use Bibrel\Core\Source\Source;
 use Bibrel\Core\Source\WebAddress;
 use Bibrel\Core\Text\PageRange;
 
-/** Where a source is: addresses that find it but are not it, pages the wrong way round, a number that cannot be right. */
+/**
+ * Where a source is: addresses that find it but are not it, pages the wrong way round, a number that cannot be right.
+ */
 final class PlaceChecks implements Checks
 {
     private const VISIT = '~(?:\.|//)(?:ez|lib)?-?proxy\d*\.|\.(?:ez|lib)proxy\.|[?&](?:sid|session(?:id)?|jsessionid|phpsessid|ticket|token)=|;jsessionid=~i';
@@ -36,7 +38,11 @@ final class PlaceChecks implements Checks
             }
         }
         if ($source->isbn !== '' && Isbn::parse($source->isbn) === null) {
-            $issues[] = new Issue('isbn-wrong', FieldPath::isbn(), 'This ISBN has a slip in it: its check digit does not fit.');
+            $issues[] = new Issue(
+                'isbn-wrong',
+                FieldPath::isbn(),
+                'This ISBN has a slip in it: its check digit does not fit.',
+            );
         }
 
         return array_values(array_filter($issues));
@@ -77,7 +83,12 @@ final class PlaceChecks implements Checks
         $whole = strlen($to) < strlen($from) ? substr($from, 0, strlen($from) - strlen($to)).$to : $to;
 
         return (int) $whole < (int) $from
-            ? new Issue('pages-reversed', $field, 'The last page comes before the first.', fix: new Fix('Turn them round', "{$to}-{$from}"))
+            ? new Issue(
+                'pages-reversed',
+                $field,
+                'The last page comes before the first.',
+                fix: new Fix('Turn them round', "{$to}-{$from}"),
+            )
             : null;
     }
 }

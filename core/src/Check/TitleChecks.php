@@ -26,13 +26,33 @@ final class TitleChecks implements Checks
         return array_values(array_filter([
             self::letters($source),
             preg_match('/^["“](.+)["”]$/us', $title, $m) === 1 && preg_match('/["“”]/u', $m[1]) !== 1
-                ? self::issue('title-quotes', 'The title was typed with quotation marks; the style sets its own.', 'Take them off', $m[1]) : null,
+                ? self::issue(
+                    'title-quotes',
+                    'The title was typed with quotation marks; the style sets its own.',
+                    'Take them off',
+                    $m[1],
+                ) : null,
             $site->removed !== ''
-                ? self::issue('title-site', "The site’s name is stuck to the title (“{$site->removed}”).", 'Take it off', $site->title) : null,
+                ? self::issue(
+                    'title-site',
+                    "The site’s name is stuck to the title (“{$site->removed}”).",
+                    'Take it off',
+                    $site->title,
+                ) : null,
             preg_match('/\s[,;:.?!](?:\s|$)/u', $title) === 1 && $source->isEnglish()
-                ? self::issue('title-spaces', 'There is a space before a punctuation mark in the title.', 'Close it up', (string) preg_replace('/\s+([,;:.?!])(?=\s|$)/u', '$1', $title)) : null,
+                ? self::issue(
+                    'title-spaces',
+                    'There is a space before a punctuation mark in the title.',
+                    'Close it up',
+                    (string) preg_replace('/\s+([,;:.?!])(?=\s|$)/u', '$1', $title),
+                ) : null,
             preg_match('/(?<!\.)(?<!\b\p{Lu})(?<!etc)\.$/u', $title) === 1
-                ? self::issue('title-stop', 'The title ends with a full stop; the style sets its own.', 'Take it off', rtrim($title, '.')) : null,
+                ? self::issue(
+                    'title-stop',
+                    'The title ends with a full stop; the style sets its own.',
+                    'Take it off',
+                    rtrim($title, '.'),
+                ) : null,
         ]));
     }
 
@@ -41,12 +61,21 @@ final class TitleChecks implements Checks
     {
         $title = $source->title->main;
         if (Letters::isAllCapitals($title) && str_contains($title, ' ')) {
-            return self::issue('title-capitals', 'The title stands in capitals throughout.', 'Set it in headline case', TitleCase::fromCapitals($title));
+            return self::issue(
+                'title-capitals',
+                'The title stands in capitals throughout.',
+                'Set it in headline case',
+                TitleCase::fromCapitals($title),
+            );
         }
         $isPlain = mb_strtolower($title) === $title && preg_match('/\p{L}{3}.*\s\p{L}{3}/u', $title) === 1;
 
         return $isPlain && $source->isEnglish() && ! $source->title->described
-            ? new Issue('title-lower-case', FieldPath::title(), 'The title has no capitals. Names in it need theirs; the style sets the others.')
+            ? new Issue(
+                'title-lower-case',
+                FieldPath::title(),
+                'The title has no capitals. Names in it need theirs; the style sets the others.',
+            )
             : null;
     }
 

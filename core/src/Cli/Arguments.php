@@ -39,7 +39,9 @@ final readonly class Arguments
             } elseif (in_array($name, $valued, true)) {
                 $options[$name] = $value ?? array_shift($words) ?? throw new UsageError("--{$name} needs a value.");
             } else {
-                throw new UsageError("--{$name} is not an option here. Known: --".implode(', --', [...$valued, ...$flags]).'.');
+                throw new UsageError(
+                    "--{$name} is not an option here. Known: --".implode(', --', [...$valued, ...$flags]).'.',
+                );
             }
         }
 

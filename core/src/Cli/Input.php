@@ -33,7 +33,10 @@ final readonly class Input
     {
         $id = $this->arguments->get('from', 'csl-json');
         $formats = self::formats();
-        $format = $formats[$id] ?? throw new UsageError("“{$id}” is not a format to read. Use one of: ".implode(', ', array_keys($formats)).'.');
+        $format = $formats[$id]
+            ?? throw new UsageError(
+                "“{$id}” is not a format to read. Use one of: ".implode(', ', array_keys($formats)).'.',
+            );
 
         return $format->read($this->arguments->input());
     }
@@ -45,12 +48,20 @@ final readonly class Input
 
     public function page(): Page
     {
-        $accessed = Inclusion::tryFrom($this->arguments->get('accessed', 'auto')) ?? throw new UsageError('--accessed is auto, always or never.');
+        $accessed = Inclusion::tryFrom($this->arguments->get('accessed', 'auto'))
+            ?? throw new UsageError('--accessed is auto, always or never.');
 
-        return Page::compose($this->sources(), $this->style(), new CourseRules($accessed, heading: $this->arguments->get('heading')));
+        return Page::compose(
+            $this->sources(),
+            $this->style(),
+            new CourseRules($accessed, heading: $this->arguments->get('heading')),
+        );
     }
 
-    /** @return array<string, ExchangeFormat&ReadsSources> those of the trade, and citations somebody else made, one a line */
+    /**
+     * @return array<string, ExchangeFormat&ReadsSources> those of the trade, and citations somebody else made, one a
+     *         line
+     */
     private static function formats(): array
     {
         $lines = new CitationLines;

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Bibrel\Core\Format;
 
 /**
- * A format in which sources travel between programs; it also reads (ReadsSources), writes (WritesSources), or both. A class
- * in core/src/Format/Exchange that implements this is an exchange format: the command line, the routes and the menu find
+ * A format in which sources travel between programs; it also reads (ReadsSources), writes (WritesSources), or both. A
+ * class
+ * in core/src/Format/Exchange that implements this is an exchange format: the command line, the routes and the menu
+ * find
  * it there.
  */
 interface ExchangeFormat

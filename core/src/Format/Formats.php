@@ -52,8 +52,16 @@ final class Formats
                 $formats[] = new $class;
             }
         }
-        usort($formats, static fn (PageFormat|ExchangeFormat $a, PageFormat|ExchangeFormat $b): int => [$a->rank(), $a->id()] <=> [$b->rank(), $b->id()]);
+        usort(
+            $formats,
+            static fn (PageFormat|ExchangeFormat $a, PageFormat|ExchangeFormat $b): int => [
+                $a->rank(), $a->id(),
+            ] <=> [$b->rank(), $b->id()],
+        );
 
-        return array_combine(array_map(static fn (PageFormat|ExchangeFormat $one): string => $one->id(), $formats), $formats);
+        return array_combine(
+            array_map(static fn (PageFormat|ExchangeFormat $one): string => $one->id(), $formats),
+            $formats,
+        );
     }
 }

@@ -45,10 +45,15 @@ final class Losses
         foreach (array_diff(FieldPath::all(), [FieldPath::kind(), FieldPath::reached()]) as $path) {
             $text = $source->text($path);
             if ($text !== '') {
-                $flat[$path->key] = $path->isDate() ? PartialDate::parse($text)->edtf() : strtr($text, ['–' => '-', '’' => "'"]);
+                $flat[$path->key] = $path->isDate()
+                    ? PartialDate::parse($text)->edtf()
+                    : strtr($text, ['–' => '-', '’' => "'"]);
             }
             foreach ($path->isPeople() ? $source->people($path) : [] as $place => $one) {
-                $flat[$path->member($place)->key] = implode(' ', [$one->role->value, ...array_map(strval(...), $one->name->toArray())]);
+                $flat[$path->member($place)->key] = implode(
+                    ' ',
+                    [$one->role->value, ...array_map(strval(...), $one->name->toArray())],
+                );
             }
         }
         $custom = $source->custom;

@@ -25,7 +25,8 @@ final readonly class RichText
         $heading = htmlspecialchars($this->page->heading, ENT_NOQUOTES);
         $heading = $this->page->headingIsBold ? "<b>{$heading}</b>" : $heading;
 
-        return self::paragraph('text-align:center', $heading).implode('', array_map($this->annotated(...), $this->page->entries));
+        return self::paragraph('text-align:center', $heading)
+            .implode('', array_map($this->annotated(...), $this->page->entries));
     }
 
     /** @param  list<Run>  $runs */
@@ -38,7 +39,10 @@ final readonly class RichText
     {
         $html = self::entry($entry->runs);
         foreach ($entry->annotation() as $paragraph) {
-            $html .= self::paragraph("margin-left:{$this->page->annotationIndent}in", htmlspecialchars($paragraph, ENT_NOQUOTES));
+            $html .= self::paragraph(
+                "margin-left:{$this->page->annotationIndent}in",
+                htmlspecialchars($paragraph, ENT_NOQUOTES),
+            );
         }
 
         return $html;

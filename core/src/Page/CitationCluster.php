@@ -35,7 +35,8 @@ final readonly class CitationCluster
             $runs = self::without($this->style->citation($entry->source(), $citation, $entry->context), $parentheses);
             $author = $this->author($runs);
             if ($author !== '' && $author === $before && $citation->locator->isNone()) {
-                $line->add(', ', $this->rule('comma'))->addAll(self::without($runs, $this->rule('cite.author'), $this->rule('comma')));
+                $line->add(', ', $this->rule('comma'))
+                    ->addAll(self::without($runs, $this->rule('cite.author'), $this->rule('comma')));
             } else {
                 $line->add($i > 0 ? '; ' : '', $parentheses)->addAll($runs);
             }
@@ -59,7 +60,9 @@ final readonly class CitationCluster
         $rule = $this->rule('cite.author');
         $authors = array_filter($runs, static fn (Run $run): bool => $run->rule === $rule);
 
-        return $this->style->joinsYears() ? implode('', array_map(static fn (Run $run): string => $run->text, $authors)) : '';
+        return $this->style->joinsYears()
+            ? implode('', array_map(static fn (Run $run): string => $run->text, $authors))
+            : '';
     }
 
     /**

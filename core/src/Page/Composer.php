@@ -27,11 +27,17 @@ final readonly class Composer
     public function ordered(array $sources): array
     {
         $placements = $this->remembered(
-            array_map(fn (PageSource $one): string => $one->key === '' ? '' : "place|{$this->style->id()}|{$one->key}", $sources),
+            array_map(
+                fn (PageSource $one): string => $one->key === '' ? '' : "place|{$this->style->id()}|{$one->key}",
+                $sources,
+            ),
             function (array $missing) use ($sources): array {
                 $collation = new Collation($this->style->ordersWordByWord());
 
-                return array_map(fn (int $i): Placement => Placement::of($sources[$i]->source(), $this->style, $collation), $missing);
+                return array_map(
+                    fn (int $i): Placement => Placement::of($sources[$i]->source(), $this->style, $collation),
+                    $missing,
+                );
             },
         );
         $keys = array_map(static fn (Placement $one): string => $one->sortKey, $placements);
@@ -51,7 +57,10 @@ final readonly class Composer
      */
     public function entries(array $placed): array
     {
-        $contexts = (new Neighbours(array_map(static fn (Placed $one): Placement => $one->placement, $placed), $this->style))->contexts();
+        $contexts = (new Neighbours(
+            array_map(static fn (Placed $one): Placement => $one->placement, $placed),
+            $this->style,
+        ))->contexts();
         $keys = [];
         foreach ($placed as $i => $one) {
             $keys[] = $one->source->key === '' ? '' : "entry|{$this->asked}|{$contexts[$i]->key()}|{$one->source->key}";
@@ -72,7 +81,10 @@ final readonly class Composer
     {
         $source = $of->source();
 
-        return new Composed($this->style->entry($source, $this->course, $context), PageEntry::paragraphs($source->annotation));
+        return new Composed(
+            $this->style->entry($source, $this->course, $context),
+            PageEntry::paragraphs($source->annotation),
+        );
     }
 
     /**

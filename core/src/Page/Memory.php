@@ -6,7 +6,8 @@ namespace Bibrel\Core\Page;
 
 /**
  * Where entries that were composed are remembered, so that only what changed is composed again. Whoever hands one in
- * decides how long it lasts: for one page, or for all requests of a server. Losing all of it costs time and nothing else.
+ * decides how long it lasts: for one page, or for all requests of a server. Losing all of it costs time and nothing
+ * else.
  */
 interface Memory
 {

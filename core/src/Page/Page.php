@@ -27,14 +27,30 @@ final readonly class Page
     }
 
     /** @param  list<Source|PageSource>  $sources in any order */
-    public static function compose(array $sources, Style $style, CourseRules $course, Memory $memory = new NoMemory): self
-    {
-        $sources = array_map(static fn (Source|PageSource $one): PageSource => $one instanceof Source ? PageSource::of($one) : $one, $sources);
+    public static function compose(
+        array $sources,
+        Style $style,
+        CourseRules $course,
+        Memory $memory = new NoMemory,
+    ): self {
+        $sources = array_map(
+            static fn (Source|PageSource $one): PageSource => $one instanceof Source ? PageSource::of($one) : $one,
+            $sources,
+        );
         $composer = new Composer($style, $course, $memory);
         [$listed, $leftOut] = $composer->ordered($sources);
         $entries = $composer->entries($listed);
-        $aside = array_map(static fn (Placed $one): PageEntry => new PageEntry($one->source, new EntryContext, [], []), $leftOut);
+        $aside = array_map(
+            static fn (Placed $one): PageEntry => new PageEntry($one->source, new EntryContext, [], []),
+            $leftOut,
+        );
 
-        return new self($course->heading ?: $style->heading(count($entries)), $style->headingIsBold(), $entries, $aside, $style->annotationIndent());
+        return new self(
+            $course->heading ?: $style->heading(count($entries)),
+            $style->headingIsBold(),
+            $entries,
+            $aside,
+            $style->annotationIndent(),
+        );
     }
 }

@@ -18,8 +18,12 @@ final readonly class PageEntry
      * @param  list<Run>  $runs
      * @param  list<string>  $annotation  the paragraphs below the entry
      */
-    public function __construct(private PageSource $of, public EntryContext $context, public array $runs, private array $annotation)
-    {
+    public function __construct(
+        private PageSource $of,
+        public EntryContext $context,
+        public array $runs,
+        private array $annotation,
+    ) {
         $this->id = $of->id;
     }
 

@@ -16,8 +16,11 @@ final class PageSource
      * @param  string  $key  tells this state of this source from every other one; '' for one nobody should remember
      * @param  \Closure(): Source  $read
      */
-    public function __construct(public readonly string $id, public readonly string $key, private readonly \Closure $read)
-    {
+    public function __construct(
+        public readonly string $id,
+        public readonly string $key,
+        private readonly \Closure $read,
+    ) {
     }
 
     public static function of(Source $source, string $key = ''): self

@@ -41,7 +41,8 @@ final readonly class Placement
 
         return new self(
             $style->lists($source),
-            $collation->key($style->orderedBy($source))."\0".$source->id."\0".($source->id === '' ? self::told($source) : ''),
+            $collation->key($style->orderedBy($source))."\0".$source->id."\0"
+                .($source->id === '' ? self::told($source) : ''),
             $style->authorKey($source),
             $date->isDate()
                 ? $date->year.($date->end === null ? '' : '/'.$date->end->year)

@@ -15,7 +15,10 @@ use Bibrel\Core\Source\PartialDate;
  */
 final class Accuracy
 {
-    private const FIELDS = ['kind', 'title', 'authors', 'site', 'date', 'publisher', 'volume', 'issue', 'pages', 'doi', 'database', 'number', 'episode', 'version', 'medium', 'language'];
+    private const FIELDS = [
+        'kind', 'title', 'authors', 'site', 'date', 'publisher', 'volume', 'issue', 'pages', 'doi', 'database',
+        'number', 'episode', 'version', 'medium', 'language',
+    ];
 
     /** @var array<string, array{given: int, right: int, there: int, found: int}> */
     private array $counts = [];
@@ -42,13 +45,17 @@ final class Accuracy
             $count['there'] += $isThere ? 1 : 0;
             $count['found'] += $isThere && $right ? 1 : 0;
             if (! $right) {
-                $this->slips[] = "{$truth['url']}  {$field}: ".($value === '' ? 'missing' : "“{$given[$field]}”").", should be “{$truth[$field]}”";
+                $this->slips[] = "{$truth['url']}  {$field}: ".($value === '' ? 'missing' : "“{$given[$field]}”")
+                    .", should be “{$truth[$field]}”";
             }
             unset($count);
         }
     }
 
-    /** @return array<string, array{precision: float, recall: float, given: int, there: int}> in percent, by field and for all */
+    /**
+     * @return array<string, array{precision: float, recall: float, given: int, there: int}> in percent, by field and
+     *         for all
+     */
     public function table(): array
     {
         $all = ['given' => 0, 'right' => 0, 'there' => 0, 'found' => 0];
@@ -74,7 +81,9 @@ final class Accuracy
     {
         $count = $this->counts['authors'] ?? ['given' => 0, 'right' => 0, 'there' => 0, 'found' => 0];
         $wrong = $count['given'] - $count['right'];
-        $missing = count(array_filter($this->slips, static fn (string $slip): bool => str_contains($slip, 'authors: missing')));
+        $missing = count(
+            array_filter($this->slips, static fn (string $slip): bool => str_contains($slip, 'authors: missing')),
+        );
 
         return ['wrong' => $wrong, 'missing' => $missing, 'cost' => 5 * $wrong + $missing];
     }
@@ -87,7 +96,12 @@ final class Accuracy
     {
         $percent = static fn (int $part, int $of): float => $of === 0 ? 100.0 : round(100 * $part / $of, 1);
 
-        return ['precision' => $percent($count['right'], $count['given']), 'recall' => $percent($count['found'], $count['there']), 'given' => $count['given'], 'there' => $count['there']];
+        return [
+            'precision' => $percent($count['right'], $count['given']),
+            'recall' => $percent($count['found'], $count['there']),
+            'given' => $count['given'],
+            'there' => $count['there'],
+        ];
     }
 
     /** @return array<string, string> */
@@ -100,7 +114,10 @@ final class Accuracy
         return [
             'kind' => $source->kind->id,
             'title' => $plain($source->title->full()),
-            'authors' => implode('; ', array_map(static fn (Contributor $one): string => $one->name->direct(), $source->contributors)),
+            'authors' => implode(
+                '; ',
+                array_map(static fn (Contributor $one): string => $one->name->direct(), $source->contributors),
+            ),
             'site' => $container->title,
             'date' => $container->date()->edtf(),
             'publisher' => $container->publisher,
@@ -122,6 +139,8 @@ final class Accuracy
     {
         $date = PartialDate::parse($text);
 
-        return $date->isDate() ? $date->edtf() : mb_strtolower(strtr(trim($text), ['’' => "'", '‘' => "'", '“' => '"', '”' => '"', '–' => '-']));
+        return $date->isDate()
+            ? $date->edtf()
+            : mb_strtolower(strtr(trim($text), ['’' => "'", '‘' => "'", '“' => '"', '”' => '"', '–' => '-']));
     }
 }

@@ -31,7 +31,8 @@ final class Bylines
         '/\S+@\S+\.\S+/u',
         '/\s*\bfiled\s+(?:under|in|to)\b.*$/iu',
         '/\s*\((?:[^)]*\b(?:writer|editor|reporter|correspondent|contributor|author|staff)s?\b[^)]*)\)/iu',
-        // The years of somebody's life, as catalogues write them: "Hemming, Walter P., 1840-1911", "Corrigan, Niamh, fl. 1760".
+        // The years of somebody's life, as catalogues write them: "Hemming, Walter P., 1840-1911", "Corrigan, Niamh,
+        // fl. 1760".
         '/,\s*(?:(?:(?:b|d|fl|born|died|active|approximately|ca?)\.?\s*)+\d{4}\??(?:\s*[-–]\s*\d{4})?|\d{4}\??\s*[-–]\s*(?:(?:ca?\.?\s*)?\d{4}\??)?)\.?(?=$|[;])/u',
         '/\s*\(@[^)]*\)/u',
         // The account behind the name.
@@ -60,16 +61,36 @@ final class Bylines
     {
         $text = (string) preg_replace([self::lead(), '/^(?:the|di)\s+(?=\p{Lu})/u'], '', Text::line($byline));
         // A line may begin with the day and end with the name.
-        $text = (string) preg_replace('/^(?=[^,]*\d|(?:mon|tues|wednes|thurs|fri|satur|sun)day).{4,70}?\bby:?\s+(?=\p{Lu})/iu', '', $text);
+        $text = (string) preg_replace(
+            '/^(?=[^,]*\d|(?:mon|tues|wednes|thurs|fri|satur|sun)day).{4,70}?\bby:?\s+(?=\p{Lu})/iu',
+            '',
+            $text,
+        );
         $text = rtrim((string) preg_replace(self::CUT, '', $text), " \u{00A0}|/·•–—-");
         // What follows a dash, a bar or a bullet is a date, a desk or a place.
-        $text = (preg_split('/\s+[|·•–—]\s*|\s*\((?!.*@|[^)]{1,12}\)\s+\p{Lu})|\s+[-]\s+|(?<=\p{Ll})\/(?=\p{Lu})/u', trim($text), 2) ?: [''])[0];
-        $text = (string) preg_replace('/[,;]?\s*(?:on\s+)?(?:\d{1,2}\s+)?(?<!\p{L})'.Vocabulary::all()->monthPattern().'(?!\p{L}).*\d{4}.*$/iu', '', $text);
+        $text = (preg_split(
+            '/\s+[|·•–—]\s*|\s*\((?!.*@|[^)]{1,12}\)\s+\p{Lu})|\s+[-]\s+|(?<=\p{Ll})\/(?=\p{Lu})/u',
+            trim($text),
+            2,
+        ) ?: [''])[0];
+        $text = (string) preg_replace(
+            '/[,;]?\s*(?:on\s+)?(?:\d{1,2}\s+)?(?<!\p{L})'.Vocabulary::all()->monthPattern().'(?!\p{L}).*\d{4}.*$/iu',
+            '',
+            $text,
+        );
         // Where and for whom somebody wrote; an institute for research in something keeps its name.
-        $person = (string) preg_replace('/^(\p{Lu}\S*(?:\s+\S+){1,3}?)\s+(?:in|for)\s+(?:the\s+)?\p{Lu}.*$/u', '$1', $text);
+        $person = (string) preg_replace(
+            '/^(\p{Lu}\S*(?:\s+\S+){1,3}?)\s+(?:in|for)\s+(?:the\s+)?\p{Lu}.*$/u',
+            '$1',
+            $text,
+        );
         $text = Name::looksLikeGroup($person) && self::isInstitution($person) ? $text : $person;
         // "Ondine Vale of the Dusk Survey": whom somebody belongs to.
-        $text = preg_match('/^('.NameShape::pattern().') of the \p{Lu}.*$/u', $text, $m) === 1 && ! Name::looksLikeGroup($m[1]) && NameShape::isPersonal(Name::parse($m[1]), true) ? $m[1] : $text;
+        $text = preg_match('/^('.NameShape::pattern().') of the \p{Lu}.*$/u', $text, $m) === 1
+            && ! Name::looksLikeGroup($m[1])
+            && NameShape::isPersonal(Name::parse($m[1]), true)
+            ? $m[1]
+            : $text;
         $names = [];
         foreach (self::withoutHouse(self::split($text), $text) as $name) {
             $name = (string) preg_replace(['/,?\s+'.self::degree().'$/u', '/^the\s+(?=\p{Lu})/u'], '', $name);
@@ -86,7 +107,8 @@ final class Bylines
     }
 
     /**
-     * Behind somebody's name and a comma stands whom they write for: "Oona Pell, NORTH TODAY", "Oona Pell, Tarn News Service".
+     * Behind somebody's name and a comma stands whom they write for: "Oona Pell, NORTH TODAY", "Oona Pell, Tarn News
+     * Service".
      *
      * @param  list<string>  $names
      * @return list<string>
@@ -95,14 +117,26 @@ final class Bylines
     {
         $isPerson = preg_match('/^\p{Lu}\p{Ll}\S* (?:\S+ )*\p{Lu}\S*\p{Ll}/u', $names[0] ?? '') === 1;
 
-        return array_values(array_filter($names, static fn (string $name, int $i): bool => $i === 0 || ! $isPerson || preg_match(self::HOUSE, $name) !== 1 && ! Name::looksLikeGroup($name) || preg_match('/\b(?:and|with|for)\s+(?:the\s+)?'.preg_quote($name, '/').'/iu', $text) === 1, ARRAY_FILTER_USE_BOTH));
+        return array_values(
+            array_filter(
+                $names,
+                static fn (string $name, int $i): bool => $i === 0
+                    || ! $isPerson
+                    || preg_match(self::HOUSE, $name) !== 1 && ! Name::looksLikeGroup($name)
+                    || preg_match('/\b(?:and|with|for)\s+(?:the\s+)?'.preg_quote($name, '/').'/iu', $text) === 1,
+                ARRAY_FILTER_USE_BOTH,
+            ),
+        );
     }
 
     /** Words in small letters that are no part of any name: somebody is said to do something. */
     private static function isSentence(string $name): bool
     {
         preg_match_all('/(?<=\s)\p{Ll}[\p{L}’\']*(?=\s|$)/u', $name, $m);
-        $plain = array_diff($m[0], [...Vocabulary::all()->list('particles'), ...Vocabulary::all()->list('and'), ...self::IN_GROUPS]);
+        $plain = array_diff(
+            $m[0],
+            [...Vocabulary::all()->list('particles'), ...Vocabulary::all()->list('and'), ...self::IN_GROUPS],
+        );
 
         return preg_match('/^\p{Lu}/u', $name) === 1 && count($plain) > 2;
     }
@@ -116,7 +150,11 @@ final class Bylines
         if (preg_match('/\s(?:jr|sr)$/iu', $name) === 1) {
             $name .= '.';
         }
-        if ($name === '' || preg_match(self::NOBODY, $name) === 1 || preg_match('~^(?:https?://|www\.)|@.+\.|/|[{}<>\[\]%=]~iu', $name) === 1 || preg_match('/^\d|\d[:.]\d\d/', $name) === 1 || mb_strlen($name) > 160) {
+        if ($name === ''
+            || preg_match(self::NOBODY, $name) === 1
+            || preg_match('~^(?:https?://|www\.)|@.+\.|/|[{}<>\[\]%=]~iu', $name) === 1
+            || preg_match('/^\d|\d[:.]\d\d/', $name) === 1
+            || mb_strlen($name) > 160) {
             return null;
         }
         if (str_starts_with($name, '@')) {
@@ -130,7 +168,11 @@ final class Bylines
     /** @return list<string> */
     private static function split(string $text): array
     {
-        if (Name::looksLikeGroup($text) && preg_match('/^(?:the\s)?[^,;&]*\b(?:of|for|trust|museum|council|society|institute|university|office|department|ministry|association)\b[^,;]*$/iu', $text) === 1) {
+        if (Name::looksLikeGroup($text)
+            && preg_match(
+                '/^(?:the\s)?[^,;&]*\b(?:of|for|trust|museum|council|society|institute|university|office|department|ministry|association)\b[^,;]*$/iu',
+                $text,
+            ) === 1) {
             return [$text];
         }
         // Two single words are a house or a couple of names that one cannot part: "Mill & Moor".
@@ -141,19 +183,32 @@ final class Bylines
         if (preg_match('/^[^;,]+,[^;,]+(?:;[^;,]+,[^;,]+)+$/u', $text) === 1) {
             return preg_split('/\s*;\s*/u', $text) ?: [];
         }
-        $parts = preg_split('/\s*;\s*|\s*,?\s+(?:and|with|avec|&|et|und|y)\s+|\s*,?\s+as told to\s+|\s*,\s*|\s+\/\s+/iu', $text, -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        $parts = preg_split(
+            '/\s*;\s*|\s*,?\s+(?:and|with|avec|&|et|und|y)\s+|\s*,?\s+as told to\s+|\s*,\s*|\s+\/\s+/iu',
+            $text,
+            -1,
+            PREG_SPLIT_NO_EMPTY,
+        )
+            ?: [];
         $names = [];
         foreach ($parts as $part) {
             if (preg_match('/^(?:jr|sr|ii|iii|iv)\.?$/iu', $part) === 1 && $names !== []) {
                 $names[count($names) - 1] .= ", {$part}";
             } elseif (preg_match('/^'.self::degree().'$/u', $part) === 1) {
                 continue;
-            } elseif (! self::namesJob($part) || count($parts) === 1 && preg_match(self::DESK, $part) === 1 || $names === [] && str_word_count($part) > 3 && ! preg_match('/^\p{Lu}\S+ \p{Lu}\S+ \p{Ll}/u', $part)) {
+            } elseif (! self::namesJob($part)
+                || count($parts) === 1 && preg_match(self::DESK, $part) === 1
+                || $names === []
+                    && str_word_count($part) > 3
+                    && ! preg_match('/^\p{Lu}\S+ \p{Lu}\S+ \p{Ll}/u', $part)) {
                 $names[] = $part;
             }
         }
         // "Brook, Halima" turned round in metadata: two parts, one word each.
-        if (count($parts) === 2 && count($names) === 2 && str_contains($text, ',') && preg_match('/^\S+$/u', $names[0]) === 1) {
+        if (count($parts) === 2
+            && count($names) === 2
+            && str_contains($text, ',')
+            && preg_match('/^\S+$/u', $names[0]) === 1) {
             return [$names[0].', '.$names[1]];
         }
 

@@ -20,7 +20,10 @@ final class DateLine
     private const DAY_FIRST = '/\b(?:A[EWC][SD]T|GMT|BST|CES?T|WES?T|IST)\b/';
 
     /** Where the day stands first; of English all but that of one country. */
-    private const DAY_FIRST_LOCALES = ['en-gb', 'en-au', 'en-nz', 'en-ie', 'en-in', 'en-za', 'fr', 'de', 'es', 'it', 'pt', 'nl', 'da', 'sv', 'nb', 'no', 'fi', 'pl', 'cs', 'ru', 'tr', 'el', 'ca', 'ro'];
+    private const DAY_FIRST_LOCALES = [
+        'en-gb', 'en-au', 'en-nz', 'en-ie', 'en-in', 'en-za', 'fr', 'de', 'es', 'it', 'pt', 'nl', 'da', 'sv', 'nb',
+        'no', 'fi', 'pl', 'cs', 'ru', 'tr', 'el', 'ca', 'ro',
+    ];
 
     /** @param  string  $locale  the page's language with its region, as "en-US" or "fr"; '' where it is open */
     public static function parse(string $text, string $locale = ''): PartialDate
@@ -35,10 +38,18 @@ final class DateLine
             preg_match('/^((?:19|20)\d\d)(0[1-9]|1[0-2])([0-2]\d|3[01])(?:[T ]?\d{4,6})?$/', trim($text), $m) === 1 => "{$m[1]}-{$m[2]}-{$m[3]}",
             preg_match('/(?<!\d)(\d{4}-\d{2}-\d{2})(?=[T ]|$)/', $text, $m) === 1 => $m[1],
             preg_match('/(?<!\d)((?:19|20)\d\d)\.\s?(0?[1-9]|1[0-2])\.\s?([0-2]?\d|3[01])(?!\d)/', $text, $m) === 1 => sprintf('%s-%02d-%02d', $m[1], $m[2], $m[3]),
-            preg_match("/(?<![\\d:])(\\d{1,2})(?:st|nd|rd|th)?[ -]({$month})\\.?,?[ -](\\d{4})(?!\\d)/i", $text, $m) === 1 => "{$m[1]} {$m[2]} {$m[3]}",
+            preg_match(
+                "/(?<![\\d:])(\\d{1,2})(?:st|nd|rd|th)?[ -]({$month})\\.?,?[ -](\\d{4})(?!\\d)/i",
+                $text,
+                $m,
+            ) === 1 => "{$m[1]} {$m[2]} {$m[3]}",
             preg_match("/(?<!\\d)(\\d{4})\\.? ({$month})\\.? (\\d{1,2})(?!\\d)/i", $text, $m) === 1 => "{$m[3]} {$m[2]} {$m[1]}",
             preg_match("/\\b({$month})\\.? (\\d{1,2})(?:st|nd|rd|th)?,? (\\d{4})(?!\\d)/i", $text, $m) === 1 => "{$m[1]} {$m[2]} {$m[3]}",
-            preg_match("/\\b({$month}) (\\d{1,2}) \\d{1,2}:\\d{2}(?::\\d{2})? (?:\\S+ )?(\\d{4})$/i", trim($text), $m) === 1 => "{$m[1]} {$m[2]} {$m[3]}",
+            preg_match(
+                "/\\b({$month}) (\\d{1,2}) \\d{1,2}:\\d{2}(?::\\d{2})? (?:\\S+ )?(\\d{4})$/i",
+                trim($text),
+                $m,
+            ) === 1 => "{$m[1]} {$m[2]} {$m[3]}",
             default => self::numbers($text, strtolower(str_replace('_', '-', $locale))),
         };
 
@@ -54,13 +65,23 @@ final class DateLine
         }
         $text = (string) preg_replace('/(?<=\d)\s+de\s+|(?<=\p{L})\s+de\s+(?=\d{4})/u', ' ', $text);
 
-        return (string) preg_replace_callback('/\p{L}{3,}/u', static fn (array $m): string => isset($months[mb_strtolower($m[0])]) ? date('M', mktime(0, 0, 0, $months[mb_strtolower($m[0])], 1, 2001) ?: 0) : $m[0], $text);
+        return (string) preg_replace_callback(
+            '/\p{L}{3,}/u',
+            static fn (array $m): string => isset($months[mb_strtolower($m[0])])
+                ? date('M', mktime(0, 0, 0, $months[mb_strtolower($m[0])], 1, 2001) ?: 0)
+                : $m[0],
+            $text,
+        );
     }
 
     /** A date of three numbers, as EDTF; '' where there is none or its order is open. */
     private static function numbers(string $text, string $locale): string
     {
-        if (preg_match('~(?<![\d/.:-])(\d{1,2})\s*([/.-])\s*(\d{1,2})\s*\2\s*((?:19|20)?\d\d)(?![\d/])~', $text, $m) !== 1) {
+        if (preg_match(
+            '~(?<![\d/.:-])(\d{1,2})\s*([/.-])\s*(\d{1,2})\s*\2\s*((?:19|20)?\d\d)(?![\d/])~',
+            $text,
+            $m,
+        ) !== 1) {
             return '';
         }
         [, $a, , $b, $year] = $m;
@@ -70,7 +91,11 @@ final class DateLine
             preg_match(self::MONTH_FIRST, $text) === 1 => false,
             preg_match(self::DAY_FIRST, $text) === 1 => true,
             $locale === 'en-us' => false,
-            in_array($locale, self::DAY_FIRST_LOCALES, true), in_array(substr($locale, 0, 2), self::DAY_FIRST_LOCALES, true) => true,
+            in_array($locale, self::DAY_FIRST_LOCALES, true), in_array(
+                substr($locale, 0, 2),
+                self::DAY_FIRST_LOCALES,
+                true,
+            ) => true,
             default => null,
         };
         if ($dayFirst === null) {

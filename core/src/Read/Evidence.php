@@ -13,14 +13,22 @@ final readonly class Evidence
      * @param  bool  $visible  whether the text can be seen in the page copy
      * @param  bool  $isAddress  whether it is the address of the page and nothing on it
      */
-    public function __construct(public string $where, public string $text = '', public bool $visible = false, public bool $isAddress = false)
-    {
+    public function __construct(
+        public string $where,
+        public string $text = '',
+        public bool $visible = false,
+        public bool $isAddress = false,
+    ) {
     }
 
     /** @param  array<string, mixed>  $json  as toArray gives it */
     public static function fromArray(array $json): self
     {
-        return new self((string) ($json['where'] ?? ''), (string) ($json['text'] ?? ''), (bool) ($json['visible'] ?? false));
+        return new self(
+            (string) ($json['where'] ?? ''),
+            (string) ($json['text'] ?? ''),
+            (bool) ($json['visible'] ?? false),
+        );
     }
 
     /** @return array{where: string, text: string, visible: bool} */

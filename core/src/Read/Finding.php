@@ -53,7 +53,9 @@ final readonly class Finding
     /** The value as one string, for comparing: letter case, spaces and punctuation folded. */
     public function folded(): string
     {
-        $text = is_string($this->value) ? $this->value : implode('|', array_map(static fn (Contributor $one): string => $one->name->direct(), $this->value));
+        $text = is_string($this->value)
+            ? $this->value
+            : implode('|', array_map(static fn (Contributor $one): string => $one->name->direct(), $this->value));
 
         return (string) preg_replace('/[^\p{L}\p{N}|]+/u', '', mb_strtolower($text));
     }
@@ -78,7 +80,10 @@ final readonly class Finding
     {
         return [
             'field' => $this->field->key,
-            'value' => is_string($this->value) ? $this->value : array_map(static fn (Contributor $one): array => $one->toArray(), $this->value),
+            'value' => is_string($this->value) ? $this->value : array_map(
+                static fn (Contributor $one): array => $one->toArray(),
+                $this->value,
+            ),
             'evidence' => $this->evidence->toArray(),
             'confidence' => $this->confidence->value,
             'alternatives' => array_map(static fn (self $one): array => $one->toArray(), $this->alternatives),

@@ -32,8 +32,13 @@ final readonly class IssueLine
      * @param  string  $periodical  '' where the line does not begin with its name
      * @param  string  $date  as a form writes it
      */
-    private function __construct(public string $periodical, public string $volume, public string $issue, public string $pages, public string $date)
-    {
+    private function __construct(
+        public string $periodical,
+        public string $volume,
+        public string $issue,
+        public string $pages,
+        public string $date,
+    ) {
     }
 
     /** The line taken apart; null where it does not say at least a volume, or a page and a day. */
@@ -55,20 +60,50 @@ final readonly class IssueLine
         }
         [$pages] = $take(self::PAGES);
         // Two numbers in a text are no volume and issue unless pages follow, or nothing.
-        if ($volume !== '' && $issue !== '' && $pages === '' && preg_match('/'.self::SAID.'/iu', $line) !== 1 && preg_match('/\x1F\W*$/u', $rest) !== 1) {
+        if ($volume !== ''
+            && $issue !== ''
+            && $pages === ''
+            && preg_match('/'.self::SAID.'/iu', $line) !== 1
+            && preg_match('/\x1F\W*$/u', $rest) !== 1) {
             return null;
         }
         $month = Vocabulary::all()->monthPattern();
         $day = self::WEEKDAY;
-        [$date] = $take('/(?<!\p{L})('.$day."(?:\\d{1,2}\\s+{$month}|{$month}\\s+\\d{1,2}|{$month}|".self::SEASON.'),?\s*(?:1[5-9]|20)\d\d)(?!\d)/iu');
+        [$date] = $take(
+            '/(?<!\p{L})('.$day."(?:\\d{1,2}\\s+{$month}|{$month}\\s+\\d{1,2}|{$month}|".self::SEASON
+                .'),?\s*(?:1[5-9]|20)\d\d)(?!\d)/iu',
+        );
         // A name may hold the years a paper ran: "(Skerry : 1871 - 1922)".
         [$year] = $date === '' ? $take('/(?<![\d:–-]\s)(?<![\d:–-])((?:1[5-9]|20)\d\d)(?!\s?[-–]\s?[\d)]|\d)/u') : [''];
-        $date = PartialDate::parse((string) preg_replace(['/^'.$day.'/iu', '/(?<=\p{L})(?=\d{4})/u', '/(?<=\p{L}),\s*(?=\d{4}$)/u'], ['', ' ', ' '], $date === '' ? $year : $date));
+        $date = PartialDate::parse(
+            (string) preg_replace(
+                ['/^'.$day.'/iu', '/(?<=\p{L})(?=\d{4})/u', '/(?<=\p{L}),\s*(?=\d{4}$)/u'],
+                ['', ' ', ' '],
+                $date === '' ? $year : $date,
+            ),
+        );
         if ($volume === '' && ($pages === '' || $date->day === null)) {
             return null;
         }
-        $name = trim((string) preg_replace(['/\x1F.*$/us', '/\s*\([^)]*\d{4}[^)]*\)?\s*$/u', '/,?\s*ISSN[\s:]*[\dXx-]+\W*$/u', '/[\s(,;:.–—-]+$/u'], '', $rest));
+        $name = trim(
+            (string) preg_replace(
+                [
+                    '/\x1F.*$/us',
+                    '/\s*\([^)]*\d{4}[^)]*\)?\s*$/u',
+                    '/,?\s*ISSN[\s:]*[\dXx-]+\W*$/u',
+                    '/[\s(,;:.–—-]+$/u',
+                ],
+                '',
+                $rest,
+            ),
+        );
 
-        return new self(preg_match('/\p{L}{2}/u', $name) === 1 && mb_strlen($name) <= 90 ? $name : '', $volume, $issue, (string) preg_replace('/\s*[-–—]\s*/u', '-', $pages), $date->isDate() ? $date->words() : '');
+        return new self(
+            preg_match('/\p{L}{2}/u', $name) === 1 && mb_strlen($name) <= 90 ? $name : '',
+            $volume,
+            $issue,
+            (string) preg_replace('/\s*[-–—]\s*/u', '-', $pages),
+            $date->isDate() ? $date->words() : '',
+        );
     }
 }

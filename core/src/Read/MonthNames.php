@@ -12,7 +12,8 @@ final class MonthNames
 
     /**
      * @param  string  $locale  a language with or without its region: "hu", "bg-BG"
-     * @return array<string, int> the month's number by its name in small letters; none for English and what is no language
+     * @return array<string, int> the month's number by its name in small letters; none for English and what is no
+     *         language
      */
     public static function of(string $locale): array
     {
@@ -29,7 +30,14 @@ final class MonthNames
     {
         $months = [];
         foreach (['LLLL', 'MMMM', 'MMM'] as $pattern) {
-            $format = new \IntlDateFormatter($language, \IntlDateFormatter::NONE, \IntlDateFormatter::NONE, 'UTC', null, $pattern);
+            $format = new \IntlDateFormatter(
+                $language,
+                \IntlDateFormatter::NONE,
+                \IntlDateFormatter::NONE,
+                'UTC',
+                null,
+                $pattern,
+            );
             for ($month = 1; $month <= 12; $month++) {
                 $name = rtrim(mb_strtolower((string) $format->format(gmmktime(12, 0, 0, $month, 15, 2021) ?: 0)), '.');
                 if (preg_match('/^\p{L}{3,}$/u', $name) === 1) {

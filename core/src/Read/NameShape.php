@@ -23,7 +23,8 @@ final class NameShape
     /** A name as catalogues invert it: "Hallam, Petra", "van der Elst, J. J.". */
     public static function inverted(): string
     {
-        return '(?:(?:'.self::particles().') )*\p{Lu}[\p{L}’\'-]+(?: \p{Lu}[\p{L}’\'-]+)?, \p{Lu}[\p{L}’\'.-]*(?: \p{Lu}[\p{L}’\'.-]*){0,3}';
+        return '(?:(?:'.self::particles()
+            .') )*\p{Lu}[\p{L}’\'-]+(?: \p{Lu}[\p{L}’\'-]+)?, \p{Lu}[\p{L}’\'.-]*(?: \p{Lu}[\p{L}’\'.-]*){0,3}';
     }
 
     private static function particles(): string
@@ -44,12 +45,17 @@ final class NameShape
 
     /**
      * Whether what a site, a band or a house is called is the name of a person. Names are told from "Quiet Margin" and
-     * "Heron Lights" by not being words; where somebody signs a text, one of two names may be one: "Ondine Vale", "Wen Abara".
+     * "Heron Lights" by not being words; where somebody signs a text, one of two names may be one: "Ondine Vale", "Wen
+     * Abara".
      */
     public static function isPersonal(Name $name, bool $signs = false): bool
     {
         $shown = $name->direct();
-        if ($name->isGroup() || $name->isScreen() || $name->given === '' || Name::looksLikeGroup($shown) || preg_match('/^'.self::pattern().'$/u', $shown) !== 1) {
+        if ($name->isGroup()
+            || $name->isScreen()
+            || $name->given === ''
+            || Name::looksLikeGroup($shown)
+            || preg_match('/^'.self::pattern().'$/u', $shown) !== 1) {
             return false;
         }
         $isWord = static fn (string $part): bool => Words::isCommon(mb_strtolower($part));

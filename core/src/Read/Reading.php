@@ -25,8 +25,14 @@ final readonly class Reading
      * @param  list<Issue>  $issues
      * @param  list<array{tag: string, text: string}>  $copy
      */
-    public function __construct(public string $kind, public string $url, public array $findings, public array $issues, public array $copy, public ?Source $base = null)
-    {
+    public function __construct(
+        public string $kind,
+        public string $url,
+        public array $findings,
+        public array $issues,
+        public array $copy,
+        public ?Source $base = null,
+    ) {
     }
 
     /**
@@ -108,14 +114,23 @@ final readonly class Reading
      *
      * @param  list<Issue>  $issues
      */
-    public static function of(Source $source, string $where, Confidence $confidence = Confidence::Stated, array $issues = []): self
-    {
+    public static function of(
+        Source $source,
+        string $where,
+        Confidence $confidence = Confidence::Stated,
+        array $issues = [],
+    ): self {
         $own = [FieldPath::kind(), FieldPath::reached(), FieldPath::accessed(), FieldPath::isDescribed()];
         $findings = [];
         foreach (FieldPath::all() as $field) {
             $value = $field->isPeople() ? $source->people($field) : $source->text($field);
             if ($value !== '' && $value !== [] && ! in_array($field, $own, true)) {
-                $findings[$field->key] = new Finding($field, $value, new Evidence($where, $source->text($field)), $confidence);
+                $findings[$field->key] = new Finding(
+                    $field,
+                    $value,
+                    new Evidence($where, $source->text($field)),
+                    $confidence,
+                );
             }
         }
 

@@ -28,12 +28,23 @@ final class Selection
             return SiteTitle::tidy(trim($text, '“”"'), $field === FieldPath::title() ? [$site] : [])->title;
         }
         if ($field->isDate()) {
-            $date = (string) preg_replace('/^(?:published|posted|released|updated|on|date)\s*(?:on|:)?\s+/iu', '', $text);
+            $date = (string) preg_replace(
+                '/^(?:published|posted|released|updated|on|date)\s*(?:on|:)?\s+/iu',
+                '',
+                $text,
+            );
 
             return PartialDate::parse($date)->isDate() ? PartialDate::parse($date)->words() : $text;
         }
         if ($field->field === ContainerField::Publisher) {
-            return trim((string) preg_replace('/^(?:©|\(c\)|copyright|published by:?|publisher:?)\s*(?:\d{4}(?:\s*[-–]\s*\d{4})?)?\s*|\s*\.?\s*all rights reserved\.?$/iu', '', $text), ' .,');
+            return trim(
+                (string) preg_replace(
+                    '/^(?:©|\(c\)|copyright|published by:?|publisher:?)\s*(?:\d{4}(?:\s*[-–]\s*\d{4})?)?\s*|\s*\.?\s*all rights reserved\.?$/iu',
+                    '',
+                    $text,
+                ),
+                ' .,',
+            );
         }
 
         return rtrim($text, ' ,;');

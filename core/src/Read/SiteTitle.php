@@ -36,7 +36,8 @@ final readonly class SiteTitle
                 [$title, $removed] = [$m[1], $m[2]];
                 break;
             }
-            if (preg_match("/^({$name}\\s*[|·•–—:»>-]+\\s*)(.{3,})$/iu", $title, $m) === 1 || preg_match("/^({$name}\\s+)(#\\d.*)$/iu", $title, $m) === 1) {
+            if (preg_match("/^({$name}\\s*[|·•–—:»>-]+\\s*)(.{3,})$/iu", $title, $m) === 1
+                || preg_match("/^({$name}\\s+)(#\\d.*)$/iu", $title, $m) === 1) {
                 [$title, $removed] = [$m[2], $m[1]];
                 break;
             }
@@ -53,27 +54,54 @@ final readonly class SiteTitle
     public static function besides(string $title, string $heading): string
     {
         $title = Text::line($title);
-        // In brackets several words are the larger work: "Tide Mills (Lamplore Encyclopedia)"; a year or one word is not.
-        if ($heading !== '' && preg_match('/^'.preg_quote(Text::line($heading), '/').'\s+\((\p{Lu}[\p{L}’\'-]* [^()]{3,70})\)$/iu', $title, $m) === 1) {
+        // In brackets several words are the larger work: "Tide Mills (Lamplore Encyclopedia)"; a year or one word is
+        // not.
+        if ($heading !== ''
+            && preg_match(
+                '/^'.preg_quote(Text::line($heading), '/').'\s+\((\p{Lu}[\p{L}’\'-]* [^()]{3,70})\)$/iu',
+                $title,
+                $m,
+            ) === 1) {
             return $m[1];
         }
         $heading = preg_quote(Text::line($heading), '/');
 
         // Before the heading a hyphen needs its spaces, or "Twenty-one" would part in two.
-        return $heading !== '' && preg_match("/^(?:{$heading}\\s*[|·•–—:»-]+\\s*(.{2,80})|(.{2,80}?)(?:\\s+[|·•–—»-]+|:+)\\s+{$heading})$/iu", $title, $m) === 1 && preg_match('/^by\s/i', $m[2] ?? $m[1]) !== 1 ? trim($m[2] ?? $m[1], ' :') : '';
+        return $heading !== ''
+            && preg_match(
+                "/^(?:{$heading}\\s*[|·•–—:»-]+\\s*(.{2,80})|(.{2,80}?)(?:\\s+[|·•–—»-]+|:+)\\s+{$heading})$/iu",
+                $title,
+                $m,
+            ) === 1
+            && preg_match('/^by\s/i', $m[2] ?? $m[1]) !== 1
+            ? trim($m[2] ?? $m[1], ' :')
+            : '';
     }
 
     /** The site in "Title on Site", where the heading says "Title"; '' where there is none. */
     public static function on(string $title, string $heading): string
     {
-        return $heading !== '' && preg_match('/^'.preg_quote(Text::line($heading), '/').'\s+on\s+(\p{Lu}[\p{L}\p{N}.&’\' ]{1,40})$/u', Text::line($title), $m) === 1 ? $m[1] : '';
+        return $heading !== ''
+            && preg_match(
+                '/^'.preg_quote(Text::line($heading), '/').'\s+on\s+(\p{Lu}[\p{L}\p{N}.&’\' ]{1,40})$/u',
+                Text::line($title),
+                $m,
+            ) === 1
+            ? $m[1]
+            : '';
     }
 
     /** @return list<string> what stands between the bars and spaced dashes of a title element */
     public static function parts(string $title): array
     {
         // Where words have no spaces between them, a low line stands for the bar.
-        return preg_split('/\s+[|·•–—»-]+\s+|\s*\|\s*|\s+::\s+|(?<=[\x{3000}-\x{9fff}\x{ac00}-\x{d7a3}])_(?=[\x{3000}-\x{9fff}\x{ac00}-\x{d7a3}])/u', Text::line($title), -1, PREG_SPLIT_NO_EMPTY) ?: [$title];
+        return preg_split(
+            '/\s+[|·•–—»-]+\s+|\s*\|\s*|\s+::\s+|(?<=[\x{3000}-\x{9fff}\x{ac00}-\x{d7a3}])_(?=[\x{3000}-\x{9fff}\x{ac00}-\x{d7a3}])/u',
+            Text::line($title),
+            -1,
+            PREG_SPLIT_NO_EMPTY,
+        )
+            ?: [$title];
     }
 
     /** The last part behind a bar: it may be the site's name, or belong to the title. */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Read;
 
-/** What databases, archives and museums call the kinds of what they hold: "Newspaper article", "Still Image", "Gemälde". */
+/**
+ * What databases, archives and museums call the kinds of what they hold: "Newspaper article", "Still Image", "Gemälde".
+ */
 final class TypeWords
 {
     private const KINDS = [

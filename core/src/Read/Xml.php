@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Read;
 
-/** Parses XML from outside. A document type could name files and addresses to read, and nothing that is read here needs one. */
+/**
+ * Parses XML from outside. A document type could name files and addresses to read, and nothing that is read here needs
+ * one.
+ */
 final class Xml
 {
     /** @return ?\DOMXPath null for what is not well-formed, or carries a document type */

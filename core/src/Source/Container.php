@@ -6,7 +6,8 @@ namespace Bibrel\Core\Source;
 
 /**
  * What holds a source, or the published form of the source itself: a book's first container has no title, but holds
- * its edition, publisher and date. All values are text as typed; `date` is read by PartialDate. `volume` is the one volume
+ * its edition, publisher and date. All values are text as typed; `date` is read by PartialDate. `volume` is the one
+ * volume
  * that was used, `volumes` how many the whole work has.
  */
 final readonly class Container
@@ -66,7 +67,9 @@ final readonly class Container
         foreach (ContainerField::cases() as $field) {
             $fields[$field->value] = Text::of($json, $field->value);
         }
-        $contributors ??= Source::contributorsFrom(is_array($json['contributors'] ?? null) ? $json['contributors'] : []);
+        $contributors ??= Source::contributorsFrom(
+            is_array($json['contributors'] ?? null) ? $json['contributors'] : [],
+        );
 
         return new self(...$fields, contributors: $contributors);
     }
@@ -81,7 +84,10 @@ final readonly class Container
             }
         }
         if ($this->contributors !== []) {
-            $json['contributors'] = array_map(static fn (Contributor $one): array => $one->toArray(), $this->contributors);
+            $json['contributors'] = array_map(
+                static fn (Contributor $one): array => $one->toArray(),
+                $this->contributors,
+            );
         }
 
         return $json;

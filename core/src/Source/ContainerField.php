@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Source;
 
-/** The text fields of a container, in the order of its elements. The value is the name of the property and its spelling. */
+/**
+ * The text fields of a container, in the order of its elements. The value is the name of the property and its spelling.
+ */
 enum ContainerField: string
 {
     case Title = 'title';

@@ -8,7 +8,8 @@ namespace Bibrel\Core\Source;
 final readonly class Contributor
 {
     /**
-     * @param  string  $id  tells this member of the list from the others while two people change it; '' where it has none
+     * @param  string  $id tells this member of the list from the others while two people change it; '' where it has
+     *         none
      */
     public function __construct(public Role $role, public Name $name, public string $id = '')
     {

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Bibrel\Core\Source;
 
 /**
- * The fields every kind shares, with their help (core/data/fields.php); a kind may give a field another label or its own
+ * The fields every kind shares, with their help (core/data/fields.php); a kind may give a field another label or its
+ * own
  * example.
  */
 final class FieldGuide

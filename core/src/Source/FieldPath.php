@@ -194,11 +194,16 @@ final class FieldPath implements \JsonSerializable, \Stringable
 
     private static function read(string $spelled): ?self
     {
-        $steps = array_map(static fn (string $step): string|int => ctype_digit($step) ? (int) $step : $step, explode('.', $spelled));
+        $steps = array_map(
+            static fn (string $step): string|int => ctype_digit($step) ? (int) $step : $step,
+            explode('.', $spelled),
+        );
         if (implode('.', $steps) !== $spelled) {
             return null;
         }
-        $member = count($steps) > 1 && is_int(end($steps)) && $steps[count($steps) - 2] === self::PEOPLE ? end($steps) : null;
+        $member = count($steps) > 1 && is_int(end($steps)) && $steps[count($steps) - 2] === self::PEOPLE
+            ? end($steps)
+            : null;
         $list = $member === null ? $steps : array_slice($steps, 0, -1);
         if (in_array(implode('.', $list), self::OWN, true)) {
             return new self($spelled, $steps, member: $member);

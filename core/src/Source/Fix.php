@@ -20,7 +20,10 @@ final readonly class Fix
     {
         $value = $json['value'] ?? '';
 
-        return new self(Text::of($json, 'label'), is_array($value) ? Source::contributorsFrom($value) : (string) $value);
+        return new self(
+            Text::of($json, 'label'),
+            is_array($value) ? Source::contributorsFrom($value) : (string) $value,
+        );
     }
 
     /** @return array{label: string, value: string|list<array<string, mixed>>} */

@@ -16,18 +16,22 @@ final class Kind
     /** @var ?array<string, Field> by path */
     private ?array $byPath = null;
 
-    /** @var list<AccessMethod> how one may have got at it, the commonest first; none where there is no choice to make */
+    /**
+     * @var list<AccessMethod> how one may have got at it, the commonest first; none where there is no choice to make
+     */
     public readonly array $accessMethods;
 
     /**
      * @param  string  $group  heading in the finder
      * @param  string  $searchTerms  everyday words a student may type for it, parted by commas
-     * @param  list<string|list<string>>  $fields  its fields in MLA's order, as FieldGuide reads them; "...book" takes over
+     * @param  list<string|list<string>>  $fields its fields in MLA's order, as FieldGuide reads them; "...book" takes
+     *         over
      *                                            a list of core/data/field-lists.php
      * @param  string  $csl  its type in CSL-JSON
      * @param  string  $bibtex  its type in BibTeX
      * @param  string  $ris  its type in RIS
-     * @param  list<string>  $genres  what CSL-JSON's genre or medium says that tells it from other kinds of its type; the
+     * @param  list<string>  $genres what CSL-JSON's genre or medium says that tells it from other kinds of its type;
+     *         the
      *                                first is written
      * @param  list<list<Role>>  $primaryRoles  who may stand first in the entry, best first
      * @param  list<list<Role>>  $standIns  who stands in the author's place in APA where none of those is there
@@ -46,7 +50,8 @@ final class Kind
      * @param  bool  $yearOnly  whether APA dates it by the year alone, though the day may be known
      * @param  bool  $datedByMaking  whether its date is when it was made, wherever it is seen
      * @param  string  $numberLabel  APA's word before its number
-     * @param  bool  $genreNamesNumber  whether its description names the series its number counts in: "Working Paper No. 7"
+     * @param  bool  $genreNamesNumber whether its description names the series its number counts in: "Working Paper No.
+     *         7"
      * @param  string  $episodeLabel  APA's word before its number in a series without seasons
      * @param  string  $usualMedium  the medium it has unless somebody names another: "Film"
      * @param  bool  $isRecording  whether it comes on a record, which APA says with "On"
@@ -55,11 +60,14 @@ final class Kind
      * @param  bool  $inNewspaper  whether newspapers print it: their pages stand with "p." in APA's 6th edition
      * @param  bool  $atEvent  whether it was given at an event, whose name and place the entry says
      * @param  bool  $isEvent  whether it is an event itself, seen where and when it happened
-     * @param  bool  $isMessage  whether it is a message on the web, which APA's 6th edition cites without the site and italics
+     * @param  bool  $isMessage whether it is a message on the web, which APA's 6th edition cites without the site and
+     *         italics
      * @param  bool  $isProgram  whether it is a program, whose name APA's 6th edition leaves plain
-     * @param  bool  $handedIn  whether it was handed in to a school, which stands where a publisher would, and its description
+     * @param  bool  $handedIn whether it was handed in to a school, which stands where a publisher would, and its
+     *         description
      *                          says what for
-     * @param  bool  $citesContainer  whether APA cites what holds it, by its publisher: a tool and not what the tool made
+     * @param  bool  $citesContainer whether APA cites what holds it, by its publisher: a tool and not what the tool
+     *         made
      * @param  bool  $leavesOutPlatform  whether APA leaves out the service it was reached through
      * @param  bool  $hasParts  whether people often use one part of it, which is a source of its own
      * @param  list<KindFit>  $fits  what tells it where it was taken for another kind
@@ -179,7 +187,8 @@ final class Kind
 
     public function formPlace(): FormPlace
     {
-        return $this->formPlace ?? ($this->containment === Containment::InPeriodical ? FormPlace::AtEnd : FormPlace::None);
+        return $this->formPlace
+            ?? ($this->containment === Containment::InPeriodical ? FormPlace::AtEnd : FormPlace::None);
     }
 
     /**
@@ -192,7 +201,10 @@ final class Kind
         $opened = [];
         foreach ($specs as $spec) {
             $name = is_string($spec) && str_starts_with($spec, '...') ? substr($spec, 3) : null;
-            array_push($opened, ...($name === null ? [$spec] : $lists[$name] ?? throw UnknownField::spelled("...{$name}")));
+            array_push(
+                $opened,
+                ...($name === null ? [$spec] : $lists[$name] ?? throw UnknownField::spelled("...{$name}")),
+            );
         }
 
         return $opened;

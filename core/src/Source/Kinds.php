@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Source;
 
-/** All kinds there are, one file each in core/kinds; the file's name is the kind's id. A kind is read when it is asked for. */
+/**
+ * All kinds there are, one file each in core/kinds; the file's name is the kind's id. A kind is read when it is asked
+ * for.
+ */
 final class Kinds
 {
     public const FALLBACK = 'other';
@@ -46,7 +49,10 @@ final class Kinds
     public function list(): array
     {
         if ($this->list === null) {
-            $ids = array_map(static fn (string $file): string => basename($file, '.php'), glob("{$this->folder}/*.php") ?: []);
+            $ids = array_map(
+                static fn (string $file): string => basename($file, '.php'),
+                glob("{$this->folder}/*.php") ?: [],
+            );
             $this->list = array_map($this->get(...), $ids);
             usort($this->list, static fn (Kind $a, Kind $b): int => [$a->rank, $a->label] <=> [$b->rank, $b->label]);
         }

@@ -12,7 +12,8 @@ use Bibrel\Core\Text\Vocabulary;
  * Person: `family` is set, the rest may be empty; `particle` belongs to the family name ("van der"), `dropping` goes
  * behind the given name when the name is inverted ("Brook, Halima de"). A mononym is a person with a family name only.
  * Group: `group` is the full name, `parent` the body it belongs to ("Ministry of Coasts" for "Office of Tides"),
- * `abbreviation` what the text calls it after its first citation. Screen: `screen` is the handle as shown; the real name, where known, is in
+ * `abbreviation` what the text calls it after its first citation. Screen: `screen` is the handle as shown; the real
+ * name, where known, is in
  * `given` and `family`, or in `group`.
  */
 final readonly class Name
@@ -34,33 +35,63 @@ final readonly class Name
     ) {
     }
 
-    public static function person(string $given, string $family, string $particle = '', string $dropping = '', string $suffix = '', bool $familyFirst = false): self
-    {
+    public static function person(
+        string $given,
+        string $family,
+        string $particle = '',
+        string $dropping = '',
+        string $suffix = '',
+        bool $familyFirst = false,
+    ): self {
         $clean = self::tidy(...);
         [$given, $family] = [$clean($given), $clean($family)];
 
         return $family === ''
             ? new self(NameKind::Person, family: $given, suffix: $clean($suffix))
-            : new self(NameKind::Person, $given, $family, $clean($particle), $clean($dropping), $clean($suffix), familyFirst: $familyFirst);
+            : new self(
+                NameKind::Person,
+                $given,
+                $family,
+                $clean($particle),
+                $clean($dropping),
+                $clean($suffix),
+                familyFirst: $familyFirst,
+            );
     }
 
     public static function group(string $name, string $parent = '', string $abbreviation = ''): self
     {
-        return new self(NameKind::Group, group: self::tidy($name), parent: self::tidy($parent), abbreviation: self::tidy($abbreviation));
+        return new self(
+            NameKind::Group,
+            group: self::tidy($name),
+            parent: self::tidy($parent),
+            abbreviation: self::tidy($abbreviation),
+        );
     }
 
     public static function screen(string $handle, string $given = '', string $family = '', string $group = ''): self
     {
-        return new self(NameKind::Screen, self::tidy($given), self::tidy($family), group: self::tidy($group), screen: self::tidy($handle));
+        return new self(
+            NameKind::Screen,
+            self::tidy($given),
+            self::tidy($family),
+            group: self::tidy($group),
+            screen: self::tidy($handle),
+        );
     }
 
     /** Reads a personal name typed as "Given Family", "Family, Given" or "Family, Given, Jr.". */
     public static function parse(string $typed): self
     {
         $typed = self::tidy($typed);
-        $parts = array_values(array_filter(array_map(trim(...), explode(',', $typed)), static fn (string $part): bool => $part !== '')) ?: [''];
+        $parts = array_values(
+            array_filter(array_map(trim(...), explode(',', $typed)), static fn (string $part): bool => $part !== ''),
+        )
+            ?: [''];
         // Behind a family name alone, one letter is an initial.
-        if (count($parts) >= 2 && preg_match(self::SUFFIX, $parts[1]) === 1 && ! (count($parts) === 2 && strlen($parts[1]) === 1 && ! str_contains($parts[0], ' '))) {
+        if (count($parts) >= 2
+            && preg_match(self::SUFFIX, $parts[1]) === 1
+            && ! (count($parts) === 2 && strlen($parts[1]) === 1 && ! str_contains($parts[0], ' '))) {
             if (isset($parts[2])) {
                 [$particle, $family] = self::splitParticle(explode(' ', $parts[0]));
 
@@ -76,7 +107,9 @@ final readonly class Name
             return self::person($parts[1], $family, $particle, '', $parts[2] ?? '');
         }
         $words = explode(' ', $typed);
-        $suffix = count($words) > 2 && preg_match(self::SUFFIX, (string) end($words)) === 1 ? (string) array_pop($words) : '';
+        $suffix = count($words) > 2 && preg_match(self::SUFFIX, (string) end($words)) === 1
+            ? (string) array_pop($words)
+            : '';
         if (count($words) === 1) {
             return self::person('', $words[0], suffix: $suffix);
         }
@@ -173,7 +206,14 @@ final readonly class Name
         return match (true) {
             $text('screen') !== '' => self::screen($text('screen'), $text('given'), $text('family'), $text('group')),
             $text('group') !== '' => self::group($text('group'), $text('parent'), $text('abbreviation')),
-            default => self::person($text('given'), $text('family'), $text('particle'), $text('dropping'), $text('suffix'), (bool) ($json['familyFirst'] ?? false)),
+            default => self::person(
+                $text('given'),
+                $text('family'),
+                $text('particle'),
+                $text('dropping'),
+                $text('suffix'),
+                (bool) ($json['familyFirst'] ?? false),
+            ),
         };
     }
 

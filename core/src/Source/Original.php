@@ -25,6 +25,9 @@ final readonly class Original
     /** @return array<string, string> only what is filled */
     public function toArray(): array
     {
-        return array_filter(['title' => $this->title, 'date' => $this->date, 'publisher' => $this->publisher], static fn (string $value): bool => $value !== '');
+        return array_filter(
+            ['title' => $this->title, 'date' => $this->date, 'publisher' => $this->publisher],
+            static fn (string $value): bool => $value !== '',
+        );
     }
 }

@@ -71,7 +71,8 @@ final readonly class PartialDate
         if (preg_match('/^(\d{4})[–](\d{2})$/u', $text, $m) === 1) {
             return self::range($text, self::parse($m[1]), self::parse(substr($m[1], 0, 2).$m[2]));
         }
-        if (preg_match('/^(?:c\.|ca\.|circa|about)\s?(\d{3,4})$/iu', $text, $m) === 1 || preg_match('/^(\d{3,4})~$/', $text, $m) === 1) {
+        if (preg_match('/^(?:c\.|ca\.|circa|about)\s?(\d{3,4})$/iu', $text, $m) === 1
+            || preg_match('/^(\d{3,4})~$/', $text, $m) === 1) {
             return new self($text, (int) $m[1], circa: true);
         }
 
@@ -145,8 +146,14 @@ final readonly class PartialDate
     {
         // A time of day after the date says nothing a style prints.
         $date = (string) preg_replace('/(?:[T ]|,? at )\d{1,2}:\d{2}.*$/u', '', $text);
-        $date = (string) preg_replace('/^(?:mon|tues|wednes|thurs|fri|satur|sun)day,?\s+|^(?:mon|tue|wed|thu|fri|sat|sun),?\s+/i', '', $date);
-        $found = preg_match('/\p{L}{3,}/u', $date) === 1 ? self::inWords($text, self::inEnglish($date)) : self::inFigures($text, $date);
+        $date = (string) preg_replace(
+            '/^(?:mon|tues|wednes|thurs|fri|satur|sun)day,?\s+|^(?:mon|tue|wed|thu|fri|sat|sun),?\s+/i',
+            '',
+            $date,
+        );
+        $found = preg_match('/\p{L}{3,}/u', $date) === 1
+            ? self::inWords($text, self::inEnglish($date))
+            : self::inFigures($text, $date);
 
         return $found ?? new self($text);
     }
@@ -179,9 +186,20 @@ final readonly class PartialDate
         $month = '(?<month>(?:'.Vocabulary::all()->monthStart().')[a-z]*)\.?';
         $day = '(?<day>\d{1,2})(?:st|nd|rd|th)?';
         $year = '(?<year>\d{4})';
-        foreach (["{$day}\\.? (?:of )?{$month},? {$year}", "{$month} {$day},? {$year}", "{$year},? {$month} (?<day>\\d{1,2})", "{$month},? {$year}", "{$year},? {$month}"] as $order) {
+        foreach ([
+            "{$day}\\.? (?:of )?{$month},? {$year}",
+            "{$month} {$day},? {$year}",
+            "{$year},? {$month} (?<day>\\d{1,2})",
+            "{$month},? {$year}",
+            "{$year},? {$month}",
+        ] as $order) {
             if (preg_match("/^{$order}$/i", $date, $m) === 1) {
-                return self::checked($text, (int) $m['year'], (int) Vocabulary::all()->monthByStart($m['month']), isset($m['day']) ? (int) $m['day'] : null);
+                return self::checked(
+                    $text,
+                    (int) $m['year'],
+                    (int) Vocabulary::all()->monthByStart($m['month']),
+                    isset($m['day']) ? (int) $m['day'] : null,
+                );
             }
         }
         if (preg_match('/^(\p{L}+),? (\d{4})$/u', $date, $m) !== 1) {
@@ -214,7 +232,10 @@ final readonly class PartialDate
         return match (true) {
             $a > 12 => self::checked($text, $year, $b, $a),
             $b > 12, $a === $b => self::checked($text, $year, $a, $b),
-            default => new self($text, problem: "“{$text}” can be read with the day or the month first. Write the month as a word."),
+            default => new self(
+                $text,
+                problem: "“{$text}” can be read with the day or the month first. Write the month as a word.",
+            ),
         };
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Source;
 
-/** In what sort of periodical an article of a kind appears; some styles print volume and date of a journal differently. */
+/**
+ * In what sort of periodical an article of a kind appears; some styles print volume and date of a journal differently.
+ */
 enum PeriodicalType
 {
     case Journal;

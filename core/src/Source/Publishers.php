@@ -31,7 +31,11 @@ final class Publishers
             return $name;
         }
 
-        return (string) preg_replace(['/\bUniversity Press\b/u', '/\bUniversity\b/u', '/\bPress\b/u'], ['UP', 'U', 'P'], $name);
+        return (string) preg_replace(
+            ['/\bUniversity Press\b/u', '/\bUniversity\b/u', '/\bPress\b/u'],
+            ['UP', 'U', 'P'],
+            $name,
+        );
     }
 
     /** MLA: a school stands with U for "University". */
@@ -55,12 +59,19 @@ final class Publishers
     /** Whether two names begin alike; an article at the head of one of them does not count. */
     private static function mayBeSame(string $a, string $b): bool
     {
-        return strncasecmp($a, $b, 1) === 0 || ! ctype_alpha($a[0].$b[0]) || stripos($a, 'the ') === 0 || stripos($b, 'the ') === 0;
+        return strncasecmp($a, $b, 1) === 0
+            || ! ctype_alpha($a[0].$b[0])
+            || stripos($a, 'the ') === 0
+            || stripos($b, 'the ') === 0;
     }
 
     private static function bare(string $name): string
     {
-        $name = (string) preg_replace('/^the\s+/u', '', mb_strtolower(self::without(self::BUSINESS, self::withoutForm($name))));
+        $name = (string) preg_replace(
+            '/^the\s+/u',
+            '',
+            mb_strtolower(self::without(self::BUSINESS, self::withoutForm($name))),
+        );
 
         return (string) preg_replace('/[^\p{L}\p{N}]+/u', '', str_replace('&', 'and', $name));
     }

@@ -8,7 +8,8 @@ namespace Bibrel\Core\Source;
  * One source as the student knows it. Immutable; `toArray` and `fromArray` are the JSON shape described by
  * docs/source.schema.json.
  *
- * `subject` is the title of the work a review is about. `reached` is a AccessMethod's value, or empty where nobody said.
+ * `subject` is the title of the work a review is about. `reached` is a AccessMethod's value, or empty where nobody
+ * said.
  * `containers` holds at least one and at most three; `custom` carries what other formats said and this shape has no
  * place for, untouched.
  */
@@ -47,7 +48,11 @@ final class Source
     public static function fromArray(array $json, Kinds $kinds): self
     {
         $containers = [];
-        foreach (array_slice(is_array($json['containers'] ?? null) ? array_values($json['containers']) : [], 0, 3) as $container) {
+        foreach (array_slice(
+            is_array($json['containers'] ?? null) ? array_values($json['containers']) : [],
+            0,
+            3,
+        ) as $container) {
             $containers[] = Container::fromArray(is_array($container) ? $container : []);
         }
         $title = $json['title'] ?? [];
@@ -219,7 +224,9 @@ final class Source
         }
         foreach ($this->containers as $i => $container) {
             if ($i > 0 && $container->title !== '') {
-                return in_array(AccessMethod::App, $this->kind->accessMethods, true) ? AccessMethod::App : AccessMethod::Database;
+                return in_array(AccessMethod::App, $this->kind->accessMethods, true)
+                    ? AccessMethod::App
+                    : AccessMethod::Database;
             }
             if ($container->url.$container->doi !== '') {
                 return AccessMethod::Web;

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Source;
 
-/** One line of text, out of decoded JSON or anywhere else: valid UTF-8, white space folded, never an array or an object. */
+/**
+ * One line of text, out of decoded JSON or anywhere else: valid UTF-8, white space folded, never an array or an object.
+ */
 final class Text
 {
     /** @param  array<string, mixed>  $json */

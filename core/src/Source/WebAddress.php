@@ -19,7 +19,10 @@ final class WebAddress
         if (preg_match('/^([^?#]*)\?([^#]*)(#.*)?$/', $url, $m) !== 1) {
             return $url;
         }
-        $kept = array_filter(explode('&', $m[2]), static fn (string $pair): bool => $pair !== '' && preg_match(self::TRACKING, explode('=', $pair)[0]) !== 1);
+        $kept = array_filter(
+            explode('&', $m[2]),
+            static fn (string $pair): bool => $pair !== '' && preg_match(self::TRACKING, explode('=', $pair)[0]) !== 1,
+        );
 
         return $m[1].($kept === [] ? '' : '?'.implode('&', $kept)).($m[3] ?? '');
     }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Style;
 
-/** What the teacher asks for where the style leaves a choice. `forJournal`: APA's form for a journal, not a student's. */
+/**
+ * What the teacher asks for where the style leaves a choice. `forJournal`: APA's form for a journal, not a student's.
+ */
 final readonly class CourseRules
 {
     public function __construct(
@@ -35,6 +37,13 @@ final readonly class CourseRules
     /** @return array<string, string|bool> */
     public function toArray(): array
     {
-        return ['accessed' => $this->accessed->value, 'addresses' => $this->addresses->value, 'threeHyphens' => $this->threeHyphens, 'heading' => $this->heading, 'medium' => $this->medium->value, 'forJournal' => $this->forJournal];
+        return [
+            'accessed' => $this->accessed->value,
+            'addresses' => $this->addresses->value,
+            'threeHyphens' => $this->threeHyphens,
+            'heading' => $this->heading,
+            'medium' => $this->medium->value,
+            'forJournal' => $this->forJournal,
+        ];
     }
 }

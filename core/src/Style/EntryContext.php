@@ -26,6 +26,15 @@ final readonly class EntryContext
     /** The same for two contexts that say the same. */
     public function key(): string
     {
-        return implode('.', [(int) $this->repeatsAuthor, $this->yearLetter, (int) $this->sharesAuthor, (int) $this->sharesSurname, $this->namesNeeded]);
+        return implode(
+            '.',
+            [
+                (int) $this->repeatsAuthor,
+                $this->yearLetter,
+                (int) $this->sharesAuthor,
+                (int) $this->sharesSurname,
+                $this->namesNeeded,
+            ],
+        );
     }
 }

@@ -8,7 +8,8 @@ namespace Bibrel\Core\Style;
 enum Inclusion: string
 {
     /**
-     * Where the style's handbook asks for it. The date of access: MLA for an undated source, APA for one that changes by
+     * Where the style's handbook asks for it. The date of access: MLA for an undated source, APA for one that changes
+     * by
      * design. The medium: where somebody named one.
      */
     case Auto = 'auto';

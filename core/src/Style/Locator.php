@@ -6,7 +6,10 @@ namespace Bibrel\Core\Style;
 
 use Bibrel\Core\Text\PageRange;
 
-/** The place in a source an in-text citation points to. Which kinds there are, and their words, is in core/data/locators.php. */
+/**
+ * The place in a source an in-text citation points to. Which kinds there are, and their words, is in
+ * core/data/locators.php.
+ */
 final readonly class Locator
 {
     public function __construct(public string $kind = '', public string $value = '')
@@ -29,7 +32,9 @@ final readonly class Locator
         [$kind, $value] = str_contains($typed, '=') ? explode('=', $typed, 2) : ['page', $typed];
         $kind = strtolower(trim($kind));
         if (! in_array($kind, self::kinds(), true)) {
-            throw new \InvalidArgumentException("“{$kind}” is not a kind of place. Use one of: ".implode(', ', self::kinds()).'.');
+            throw new \InvalidArgumentException(
+                "“{$kind}” is not a kind of place. Use one of: ".implode(', ', self::kinds()).'.',
+            );
         }
 
         return new self($kind, trim($value));

@@ -7,8 +7,12 @@ namespace Bibrel\Core\Style;
 /** Why a run looks as it does: which element it is, one plain sentence, and where the style's handbook treats it. */
 final readonly class Rule
 {
-    public function __construct(public string $id, public string $element, public string $sentence, public string $place)
-    {
+    public function __construct(
+        public string $id,
+        public string $element,
+        public string $sentence,
+        public string $place,
+    ) {
     }
 
     /** @return array{id: string, element: string, sentence: string, place: string} */

@@ -27,6 +27,7 @@ final class Rules
     /** @throws \InvalidArgumentException for an id no family has */
     public static function get(string $id): Rule
     {
-        return self::of(explode('.', $id, 2)[0])[$id] ?? throw new \InvalidArgumentException("There is no rule “{$id}”.");
+        return self::of(explode('.', $id, 2)[0])[$id]
+            ?? throw new \InvalidArgumentException("There is no rule “{$id}”.");
     }
 }

@@ -25,7 +25,11 @@ final class ShortTitle
         $main = self::main($title);
         $bare = (string) preg_replace('/^(?:a|an|the)\s+(?=\S)/iu', '', $main);
         $phrase = preg_split(self::ENDS, $bare, 2)[0] ?? $bare;
-        $phrase = $phrase === '' || preg_match('/^(?:how|why|what|when|where|who|in|on|at|of|for|from|with|to|by|under|over|is|are|was|can|do|does|should|will)$/iu', $phrase) === 1
+        $phrase = $phrase === ''
+            || preg_match(
+                '/^(?:how|why|what|when|where|who|in|on|at|of|for|from|with|to|by|under|over|is|are|was|can|do|does|should|will)$/iu',
+                $phrase,
+            ) === 1
             ? self::firstWords($bare, 3)
             : $phrase;
 
@@ -50,7 +54,11 @@ final class ShortTitle
     private static function firstWords(string $text, int $count): string
     {
         $words = array_slice(explode(' ', $text), 0, $count);
-        while (count($words) > 1 && preg_match('/^(?:a|an|the|and|or|but|of|in|on|at|to|for|with|by|from)$/iu', (string) end($words)) === 1) {
+        while (count($words) > 1
+            && preg_match(
+                '/^(?:a|an|the|and|or|but|of|in|on|at|to|for|with|by|from)$/iu',
+                (string) end($words),
+            ) === 1) {
             array_pop($words);
         }
 

@@ -33,7 +33,12 @@ final class SortKey
             $name->kind === NameKind::Group => [(string) preg_replace('/^(?:'.implode('|', Vocabulary::all()->in('en', 'articles')).')\s+(?=\S)/iu', '', $name->group)],
             $name->kind === NameKind::Screen && $name->family === '' && $name->group === '' => [ltrim($name->screen, '@')],
             $name->kind === NameKind::Screen && $name->group !== '' => [$name->group],
-            default => [$name->surname(), $initials ? (string) preg_replace('/(\p{L})[\p{L}\p{M}’\']*\.?/u', '$1', $name->given) : Name::join($name->given, $name->dropping, $name->suffix)],
+            default => [
+                $name->surname(),
+                $initials
+                    ? (string) preg_replace('/(\p{L})[\p{L}\p{M}’\']*\.?/u', '$1', $name->given)
+                    : Name::join($name->given, $name->dropping, $name->suffix),
+            ],
         };
     }
 }

@@ -13,7 +13,8 @@ use Bibrel\Core\Text\RunBuilder;
 use Bibrel\Core\Text\TitleCase;
 
 /**
- * Sets titles into a line, with titles inside them set off the other way: roman within italics, italics within quotation
+ * Sets titles into a line, with titles inside them set off the other way: roman within italics, italics within
+ * quotation
  * marks, single quotation marks within double ones.
  *
  * Source: MLA Handbook, 9th ed., 2.106–2.110.
@@ -64,7 +65,12 @@ final readonly class TitleSetter
         $text = Quotes::curly(Markup::withoutCase($text));
         foreach (Markup::spans($text) as [$words, $inner]) {
             $words = $format === TitleFormat::Quoted ? Quotes::nested($words) : $words;
-            $this->line->add($words, $inner ? $this->within : $rule, $field, ($format === TitleFormat::Italic) !== $inner);
+            $this->line->add(
+                $words,
+                $inner ? $this->within : $rule,
+                $field,
+                ($format === TitleFormat::Italic) !== $inner,
+            );
         }
     }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Text;
 
-/** Turns the bytes of a page into UTF-8: byte order mark, then the server's word, then the page's own, then a look at the bytes. */
+/**
+ * Turns the bytes of a page into UTF-8: byte order mark, then the server's word, then the page's own, then a look at
+ * the bytes.
+ */
 final class Charset
 {
     /** Transfer encodings that mbstring lists beside the charsets. */
@@ -27,7 +30,10 @@ final class Charset
         };
         $known = self::known($named);
         // Bytes that make UTF-8 beyond ASCII are UTF-8: a page saved by a browser keeps its old declaration.
-        if ($known !== null && preg_match('/^(?:Windows|ISO)-/i', $known) === 1 && preg_match('/[\x80-\xFF]/', $bytes) === 1 && mb_check_encoding($bytes, 'UTF-8')) {
+        if ($known !== null
+            && preg_match('/^(?:Windows|ISO)-/i', $known) === 1
+            && preg_match('/[\x80-\xFF]/', $bytes) === 1
+            && mb_check_encoding($bytes, 'UTF-8')) {
             $known = 'UTF-8';
         }
         if ($known === null || ($known === 'UTF-8' && ! mb_check_encoding($bytes, 'UTF-8'))) {
@@ -45,7 +51,8 @@ final class Charset
             return 'Windows-1252';
         }
         foreach (array_diff(mb_list_encodings(), self::NO_CHARSETS) as $encoding) {
-            if (strtolower($encoding) === $name || in_array($name, array_map(strtolower(...), mb_encoding_aliases($encoding)), true)) {
+            if (strtolower($encoding) === $name
+                || in_array($name, array_map(strtolower(...), mb_encoding_aliases($encoding)), true)) {
                 return $encoding;
             }
         }

@@ -46,7 +46,11 @@ final class Collation
             return $part;
         }
         $part = (string) preg_replace('/^[^\p{L}\p{N}]+/u', '', $part);
-        $part = (string) preg_replace_callback('/^\d{1,9}(?:,\d{3})*(?!\d)/', fn (array $m): string => $this->spelledOut((int) str_replace(',', '', $m[0])), $part);
+        $part = (string) preg_replace_callback(
+            '/^\d{1,9}(?:,\d{3})*(?!\d)/',
+            fn (array $m): string => $this->spelledOut((int) str_replace(',', '', $m[0])),
+            $part,
+        );
 
         return $this->wordByWord
             ? (string) preg_replace(['/[^\p{L}\p{N}\p{M}\s]+/u', '/\s+/u'], ['', ' '], $part)
@@ -55,7 +59,10 @@ final class Collation
 
     private function spelledOut(int $number): string
     {
-        $this->figures->setTextAttribute(\NumberFormatter::DEFAULT_RULESET, $number >= 1100 && $number < 2100 ? '%spellout-numbering-year' : '%spellout-numbering');
+        $this->figures->setTextAttribute(
+            \NumberFormatter::DEFAULT_RULESET,
+            $number >= 1100 && $number < 2100 ? '%spellout-numbering-year' : '%spellout-numbering',
+        );
 
         return (string) $this->figures->format($number);
     }

@@ -16,7 +16,11 @@ final class Letters
 
         return $first >= 'A' && $first <= 'Z' || $first >= '0' && $first <= '9'
             ? $word
-            : (string) preg_replace_callback('/^([^\p{L}\p{N}]*)(\p{L})/u', static fn (array $m): string => $m[1].mb_strtoupper($m[2]), $word);
+            : (string) preg_replace_callback(
+                '/^([^\p{L}\p{N}]*)(\p{L})/u',
+                static fn (array $m): string => $m[1].mb_strtoupper($m[2]),
+                $word,
+            );
     }
 
     public static function lower(string $word): string

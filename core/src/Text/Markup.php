@@ -15,7 +15,12 @@ final class Markup
         }
         $text = self::withoutCase($text);
         $spans = [];
-        foreach (preg_split('~(<i>.*?</i>)~us', $text, -1, PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY) ?: [] as $part) {
+        foreach (preg_split(
+            '~(<i>.*?</i>)~us',
+            $text,
+            -1,
+            PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY,
+        ) ?: [] as $part) {
             $inner = preg_match('~^<i>(.*)</i>$~us', $part, $m) === 1;
             if (! $inner || $m[1] !== '') {
                 $spans[] = [$inner ? $m[1] : $part, $inner];
@@ -28,7 +33,9 @@ final class Markup
     /** Without the marks around words whose letter case is kept; the words stay. */
     public static function withoutCase(string $text): string
     {
-        return str_contains($text, '<span') ? (string) preg_replace('~<span class="nocase">(.*?)</span>~us', '$1', $text) : $text;
+        return str_contains($text, '<span')
+            ? (string) preg_replace('~<span class="nocase">(.*?)</span>~us', '$1', $text)
+            : $text;
     }
 
     public static function plain(string $text): string

@@ -7,7 +7,10 @@ namespace Bibrel\Core\Text;
 /** English ordinals and the wording of editions. */
 final class Ordinal
 {
-    private const WORDS = ['first' => 1, 'second' => 2, 'third' => 3, 'fourth' => 4, 'fifth' => 5, 'sixth' => 6, 'seventh' => 7, 'eighth' => 8, 'ninth' => 9, 'tenth' => 10, 'eleventh' => 11, 'twelfth' => 12];
+    private const WORDS = [
+        'first' => 1, 'second' => 2, 'third' => 3, 'fourth' => 4, 'fifth' => 5, 'sixth' => 6, 'seventh' => 7,
+        'eighth' => 8, 'ninth' => 9, 'tenth' => 10, 'eleventh' => 11, 'twelfth' => 12,
+    ];
 
     public static function of(int $number): string
     {
@@ -39,9 +42,26 @@ final class Ordinal
             $text .= ' edition';
         }
         $text = (string) preg_replace('/\b(?:edition|edn\.?|ed\.?)(?=$|[\s,;)])/i', 'ed.', $text);
-        $text = (string) preg_replace_callback('/\b('.implode('|', array_keys(self::WORDS)).')\b(?= (?:\w+ )?ed\.)/i', static fn (array $m): string => self::of(self::WORDS[strtolower($m[1])]), $text);
-        $text = (string) preg_replace_callback('/\b(\d{1,3})(?:st|nd|rd|th)?(?= ed\.)/i', static fn (array $m): string => self::of((int) $m[1]), $text);
-        $text = (string) preg_replace(['/\brevised\b|\brev\b\.?/i', '/\babridged\b|\babr\b\.?/i', '/\benlarged\b|\benl\b\.?/i', '/\bexpanded\b|\bexp\b\.?/i'], ['rev.', 'abr.', 'enl.', 'expanded'], $text);
+        $text = (string) preg_replace_callback(
+            '/\b('.implode('|', array_keys(self::WORDS)).')\b(?= (?:\w+ )?ed\.)/i',
+            static fn (array $m): string => self::of(self::WORDS[strtolower($m[1])]),
+            $text,
+        );
+        $text = (string) preg_replace_callback(
+            '/\b(\d{1,3})(?:st|nd|rd|th)?(?= ed\.)/i',
+            static fn (array $m): string => self::of((int) $m[1]),
+            $text,
+        );
+        $text = (string) preg_replace(
+            [
+                '/\brevised\b|\brev\b\.?/i',
+                '/\babridged\b|\babr\b\.?/i',
+                '/\benlarged\b|\benl\b\.?/i',
+                '/\bexpanded\b|\bexp\b\.?/i',
+            ],
+            ['rev.', 'abr.', 'enl.', 'expanded'],
+            $text,
+        );
 
         return $text;
     }

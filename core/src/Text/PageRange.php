@@ -8,7 +8,8 @@ namespace Bibrel\Core\Text;
  * Page numbers as a style prints them: an en dash in a range, and in MLA the second number shortened to its last two
  * figures where that is clear.
  *
- * Source: MLA Handbook, 9th ed., 2.139 (215–39, 101–04, 1003–05, 98–101); APA Publication Manual, 7th ed., 9.28 (in full).
+ * Source: MLA Handbook, 9th ed., 2.139 (215–39, 101–04, 1003–05, 98–101); APA Publication Manual, 7th ed., 9.28 (in
+ * full).
  */
 final class PageRange
 {

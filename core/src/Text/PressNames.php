@@ -22,6 +22,7 @@ final class PressNames
     /** Whether a name ends as those of newspapers, magazines and their houses do. */
     public static function isPress(string $name): bool
     {
-        return self::isNewspaper($name) || preg_match('/(?<![\p{L}\p{N}])(?:'.self::PRESS.'|Media|Newspapers|Books|Publish\w+)$/u', $name) === 1;
+        return self::isNewspaper($name)
+            || preg_match('/(?<![\p{L}\p{N}])(?:'.self::PRESS.'|Media|Newspapers|Books|Publish\w+)$/u', $name) === 1;
     }
 }

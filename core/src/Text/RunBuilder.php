@@ -10,7 +10,8 @@ use Bibrel\Core\Source\FieldPath;
  * Builds one line of runs from left to right and sees to its punctuation: no full stop behind a full stop, question or
  * exclamation mark, stops and commas inside closing quotation marks, no doubled space.
  *
- * What is added stands in four lists side by side until the runs are asked for: a line is built out of many small pieces,
+ * What is added stands in four lists side by side until the runs are asked for: a line is built out of many small
+ * pieces,
  * most of which join the one before.
  */
 final class RunBuilder
@@ -45,7 +46,10 @@ final class RunBuilder
             $text = (string) preg_replace("/(?<=\p{L})'/u", '’', $text);
         }
         $last = $this->last;
-        if ($last >= 0 && $this->rules[$last] === $rule && $this->fields[$last] === $field && $this->italics[$last] === $italic) {
+        if ($last >= 0
+            && $this->rules[$last] === $rule
+            && $this->fields[$last] === $field
+            && $this->italics[$last] === $italic) {
             $this->texts[$last] .= $text;
         } else {
             $this->texts[] = $text;

@@ -12,12 +12,28 @@ namespace Bibrel\Core\Text;
  */
 final class TitleCase
 {
-    private const SMALL = ['a' => true, 'an' => true, 'the' => true, 'and' => true, 'but' => true, 'for' => true, 'nor' => true, 'or' => true, 'aboard' => true, 'about' => true, 'above' => true, 'across' => true, 'against' => true, 'along' => true, 'alongside' => true, 'amid' => true, 'among' => true, 'amongst' => true, 'around' => true, 'as' => true, 'at' => true, 'behind' => true, 'below' => true, 'beneath' => true, 'beside' => true, 'besides' => true, 'between' => true, 'beyond' => true, 'by' => true, 'despite' => true, 'during' => true, 'except' => true, 'from' => true, 'in' => true, 'inside' => true, 'into' => true, 'of' => true, 'on' => true, 'onto' => true, 'outside' => true, 'per' => true, 'regarding' => true, 'through' => true, 'throughout' => true, 'to' => true, 'toward' => true, 'towards' => true, 'under' => true, 'underneath' => true, 'upon' => true, 'versus' => true, 'via' => true, 'vs' => true, 'with' => true, 'within' => true, 'without' => true];
+    private const SMALL = [
+        'a' => true, 'an' => true, 'the' => true, 'and' => true, 'but' => true, 'for' => true, 'nor' => true,
+        'or' => true, 'aboard' => true, 'about' => true, 'above' => true, 'across' => true, 'against' => true,
+        'along' => true, 'alongside' => true, 'amid' => true, 'among' => true, 'amongst' => true, 'around' => true,
+        'as' => true, 'at' => true, 'behind' => true, 'below' => true, 'beneath' => true, 'beside' => true,
+        'besides' => true, 'between' => true, 'beyond' => true, 'by' => true, 'despite' => true, 'during' => true,
+        'except' => true, 'from' => true, 'in' => true, 'inside' => true, 'into' => true, 'of' => true, 'on' => true,
+        'onto' => true, 'outside' => true, 'per' => true, 'regarding' => true, 'through' => true, 'throughout' => true,
+        'to' => true, 'toward' => true, 'towards' => true, 'under' => true, 'underneath' => true, 'upon' => true,
+        'versus' => true, 'via' => true, 'vs' => true, 'with' => true, 'within' => true, 'without' => true,
+    ];
 
     /** Prepositions that are adverbs or conjunctions elsewhere: small before an article or a possessive. */
-    private const EITHER = ['after' => true, 'before' => true, 'down' => true, 'like' => true, 'near' => true, 'off' => true, 'out' => true, 'over' => true, 'past' => true, 'since' => true, 'so' => true, 'until' => true, 'up' => true, 'yet' => true];
+    private const EITHER = [
+        'after' => true, 'before' => true, 'down' => true, 'like' => true, 'near' => true, 'off' => true, 'out' => true,
+        'over' => true, 'past' => true, 'since' => true, 'so' => true, 'until' => true, 'up' => true, 'yet' => true,
+    ];
 
-    private const DETERMINERS = ['a' => true, 'an' => true, 'the' => true, 'my' => true, 'your' => true, 'his' => true, 'her' => true, 'its' => true, 'our' => true, 'their' => true, 'this' => true, 'that' => true, 'these' => true, 'those' => true];
+    private const DETERMINERS = [
+        'a' => true, 'an' => true, 'the' => true, 'my' => true, 'your' => true, 'his' => true, 'her' => true,
+        'its' => true, 'our' => true, 'their' => true, 'this' => true, 'that' => true, 'these' => true, 'those' => true,
+    ];
 
     /** @param  ?string  $whole  the whole title, where this is a part of it: its capitals tell what capitals mean */
     public static function headline(string $title, ?string $whole = null): string
@@ -35,14 +51,17 @@ final class TitleCase
                 return self::either($word, $small, $next, $isSentence);
             }
 
-            return isset(self::SMALL[$small]) && ! $place->beforeHyphen && ! $place->isEdge() ? $small : Letters::capital($word);
+            return isset(self::SMALL[$small]) && ! $place->beforeHyphen && ! $place->isEdge()
+                ? $small
+                : Letters::capital($word);
         });
     }
 
     /** A word that is a preposition before an article or a possessive, and an adverb or a conjunction elsewhere. */
     private static function either(string $word, string $small, string $next, bool $isSentence): string
     {
-        $isSmall = isset(self::DETERMINERS[Letters::lower($next)]) || $isSentence && $small !== 'so' && $small !== 'yet';
+        $isSmall = isset(self::DETERMINERS[Letters::lower($next)])
+            || $isSentence && $small !== 'so' && $small !== 'yet';
 
         return $isSmall ? $small : ($isSentence ? Letters::capital($small) : $word);
     }
@@ -80,14 +99,23 @@ final class TitleCase
             $small = Letters::lower($word);
 
             return ! $place->opens && ! $place->afterHyphen && $small === $word && mb_strlen($word) > 2
-                && preg_match('/^\p{L}/u', $word) === 1 && ! isset(self::SMALL[$small]) && ! isset(self::EITHER[$small]);
+                && preg_match('/^\p{L}/u', $word) === 1
+                    && ! isset(self::SMALL[$small])
+                    && ! isset(self::EITHER[$small]);
         });
     }
 
     /** A title in capitals throughout, set in headline case; its acronyms cannot be told from its words. */
     public static function fromCapitals(string $title): string
     {
-        return self::headline(TitleTokens::rewrite($title, static fn (string $word, TitleWord $place): string => preg_match('/\d/', $word) === 1 ? $word : Letters::capital(Letters::lower($word))));
+        return self::headline(
+            TitleTokens::rewrite(
+                $title,
+                static fn (string $word, TitleWord $place): string => preg_match('/\d/', $word) === 1
+                    ? $word
+                    : Letters::capital(Letters::lower($word)),
+            ),
+        );
     }
 
     private static function isName(string $word): bool

@@ -101,7 +101,9 @@ final class TitleTokens
         $last = count($words) - 1;
         $before = -1;
         foreach ($words as $n => $i) {
-            $between = $i === $before + 2 ? $parts[$i - 1] : implode('', array_slice($parts, $before + 1, $i - $before - 1));
+            $between = $i === $before + 2
+                ? $parts[$i - 1]
+                : implode('', array_slice($parts, $before + 1, $i - $before - 1));
             $next = $words[$n + 1] ?? -1;
             $plain = $between === ' ';
             $before = $i;

@@ -21,7 +21,9 @@ final readonly class TitleWord
     ) {
     }
 
-    /** Whether every style gives it a capital: the first and the last word, and the first of a title inside the title. */
+    /**
+     * Whether every style gives it a capital: the first and the last word, and the first of a title inside the title.
+     */
     public function isEdge(): bool
     {
         return $this->opens || $this->opensInner || $this->closes;

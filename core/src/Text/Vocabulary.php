@@ -12,8 +12,10 @@ namespace Bibrel\Core\Text;
  * `articles` at the head of titles, `elided` those that lean on the next word (l’eau); `particles` before family names;
  * `by` before whoever wrote a text; `and` between two who did; `small` words that tell the language from English;
  * `organisations` words that only names of groups hold; `institutions` those of groups that are often named for a field
- * or a place ("Institute for Research in Lamps"); `jobs` what people are, `ranks` what stands before that; `degrees` after
- * names; `honorifics` before them; `deeds` how a title page says what somebody did, by role; `printed` months as a style prints them.
+ * or a place ("Institute for Research in Lamps"); `jobs` what people are, `ranks` what stands before that; `degrees`
+ * after
+ * names; `honorifics` before them; `deeds` how a title page says what somebody did, by role; `printed` months as a
+ * style prints them.
  */
 final class Vocabulary
 {
@@ -42,7 +44,9 @@ final class Vocabulary
     /** @return list<string> all languages' words of a list, each once */
     public function list(string $list): array
     {
-        return $this->made[$list] ??= array_values(array_unique(array_merge(...array_values(array_column($this->words, $list)))));
+        return $this->made[$list] ??= array_values(
+            array_unique(array_merge(...array_values(array_column($this->words, $list)))),
+        );
     }
 
     /** @return list<string> one language's words of a list */
@@ -54,7 +58,9 @@ final class Vocabulary
     /** @return array<string, list<string>> the words of a list by language, of those languages that have it */
     public function byLanguage(string $list): array
     {
-        return array_filter(array_map(static fn (array $words): array => array_values($words[$list] ?? []), $this->words));
+        return array_filter(
+            array_map(static fn (array $words): array => array_values($words[$list] ?? []), $this->words),
+        );
     }
 
     /** All languages' words of a list as an alternation for a pattern with the flags "i" and "u", longest first. */
@@ -145,7 +151,10 @@ final class Vocabulary
     private function starts(): array
     {
         return $this->made['starts'] ??= array_combine(
-            array_map(static fn (array $names): string => strtolower(substr($names[0], 0, 3)), $this->words['en']['months']),
+            array_map(
+                static fn (array $names): string => strtolower(substr($names[0], 0, 3)),
+                $this->words['en']['months'],
+            ),
             range(1, 12),
         );
     }

@@ -8,7 +8,9 @@ namespace Bibrel\Core\Text;
 final class Words
 {
     /** Common words that, with a capital in a title, are far more often the name. */
-    private const NAMES = ['august', 'china', 'turkey', 'jordan', 'chile', 'polish', 'cuba', 'african', 'asian', 'internet'];
+    private const NAMES = [
+        'august', 'china', 'turkey', 'jordan', 'chile', 'polish', 'cuba', 'african', 'asian', 'internet',
+    ];
 
     private static ?string $list = null;
 

@@ -16,7 +16,8 @@ use Bibrel\Core\Style\Style;
 use Bibrel\Core\Style\Styles;
 
 /**
- * `bibrel bench`: how long it takes to compose pages of 100, 1,000 and 10,000 mixed made-up sources, the best of five each.
+ * `bibrel bench`: how long it takes to compose pages of 100, 1,000 and 10,000 mixed made-up sources, the best of five
+ * each.
  * Cold: nothing is remembered. Warm: everything is but one source, as while somebody types. Where erusev/parsedown is
  * installed (a development dependency), rendering the same finished lines as Markdown paragraphs is timed next to it.
  * Only composing is timed: sources are made before the clock starts, and let go after it stopped.
@@ -47,11 +48,27 @@ final class Bench implements Command
             // The first page of a process reads kinds and words; that is paid once, and not by each page.
             Page::compose(self::made(100), $style, new CourseRules);
             foreach ([100, 1000, 10000] as $count) {
-                [$cold, $page] = self::best(static fn (): array => self::made($count), static fn (array $sources): Page => Page::compose($sources, $style, new CourseRules));
+                [$cold, $page] = self::best(
+                    static fn (): array => self::made($count),
+                    static fn (array $sources): Page => Page::compose($sources, $style, new CourseRules),
+                );
                 $warm = self::warm($count, $style);
                 $other = self::parsedown($page);
-                $out .= sprintf('%s  %7d  %8.1f  %7.1f  %8.1f  %7.1f', $id, $count, $cold, $cold * 1000 / $count, $warm, $warm * 1000 / $count)
-                    .($other === null ? '' : sprintf('  %13.1f  %10.2f  %10.2f', $other, $cold / $other, $warm / $other))."\n";
+                $out .= sprintf(
+                    '%s  %7d  %8.1f  %7.1f  %8.1f  %7.1f',
+                    $id,
+                    $count,
+                    $cold,
+                    $cold * 1000 / $count,
+                    $warm,
+                    $warm * 1000 / $count,
+                )
+                    .($other === null ? '' : sprintf(
+                        '  %13.1f  %10.2f  %10.2f',
+                        $other,
+                        $cold / $other,
+                        $warm / $other,
+                    ))."\n";
                 unset($page);
             }
         }
@@ -62,7 +79,10 @@ final class Bench implements Command
     private static function warm(int $count, Style $style): float
     {
         $memory = new ArrayMemory;
-        $sources = array_map(static fn (Source $one): PageSource => PageSource::of($one, "{$one->id}.1"), self::made($count));
+        $sources = array_map(
+            static fn (Source $one): PageSource => PageSource::of($one, "{$one->id}.1"),
+            self::made($count),
+        );
         Page::compose($sources, $style, new CourseRules, $memory);
         $typed = 0;
         [$ms] = self::best(
@@ -70,7 +90,15 @@ final class Bench implements Command
                 $one = $sources[0]->source();
                 $typed++;
 
-                return [PageSource::of(Source::fromArray(['title' => ['main' => "The Tide Typed {$typed}"]] + $one->toArray(), Kinds::all())), ...array_slice($sources, 1)];
+                return [
+                    PageSource::of(
+                        Source::fromArray(
+                            ['title' => ['main' => "The Tide Typed {$typed}"]] + $one->toArray(),
+                            Kinds::all(),
+                        ),
+                    ),
+                    ...array_slice($sources, 1),
+                ];
             },
             static fn (array $sources): Page => Page::compose($sources, $style, new CourseRules, $memory),
         );
@@ -109,7 +137,10 @@ final class Bench implements Command
         require_once $file;
         $markdown = implode("\n\n", array_map(static fn (PageEntry $entry): string => $entry->text(), $page->entries));
 
-        return self::best(static fn (): string => $markdown, static fn (string $text): string => (string) (new \Parsedown)->text($text))[0];
+        return self::best(
+            static fn (): string => $markdown,
+            static fn (string $text): string => (string) (new \Parsedown)->text($text),
+        )[0];
     }
 
     /** @return list<Source> */
@@ -122,7 +153,10 @@ final class Bench implements Command
             $people = [];
             for ($n = 0; $n < $random($i + 7, 4); $n++) {
                 $given = $word($n + 40).' '.$word($n + 41)[0].'.';
-                $people[] = ['role' => 'author', 'name' => ['given' => $given, 'family' => self::NAMES[$random($i * 17 + $n, 14)]]];
+                $people[] = [
+                    'role' => 'author',
+                    'name' => ['given' => $given, 'family' => self::NAMES[$random($i * 17 + $n, 14)]],
+                ];
             }
             $sources[] = Source::fromArray([
                 'id' => sprintf('s%06d', $i),

@@ -12,7 +12,10 @@ use Bibrel\Core\Format\Formats;
 use Bibrel\Core\Format\Losses;
 use Bibrel\Core\Format\ReadsSources;
 
-/** `bibrel convert --from F --to F`: sources from one format into another; what it has no place for is said on standard error. */
+/**
+ * `bibrel convert --from F --to F`: sources from one format into another; what it has no place for is said on standard
+ * error.
+ */
 final class Convert implements Command
 {
     public function run(array $words): string
@@ -20,7 +23,10 @@ final class Convert implements Command
         $arguments = Arguments::parse($words, ['from', 'to']);
         $to = $arguments->required('to');
         $formats = Formats::writing();
-        $format = $formats[$to] ?? throw new UsageError("“{$to}” is not a format to write. Use one of: ".implode(', ', array_keys($formats)).'.');
+        $format = $formats[$to]
+            ?? throw new UsageError(
+                "“{$to}” is not a format to write. Use one of: ".implode(', ', array_keys($formats)).'.',
+            );
         $sources = (new Input($arguments))->sources();
         foreach ($sources as $n => $source) {
             $lost = $format instanceof ReadsSources ? Losses::of($source, $format) : [];

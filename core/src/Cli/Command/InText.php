@@ -17,12 +17,21 @@ final class InText implements Command
 {
     public function run(array $words): string
     {
-        $arguments = Arguments::parse($words, ['style', 'from', 'locator', 'quoting'], ['narrative', 'later', 'together']);
+        $arguments = Arguments::parse(
+            $words,
+            ['style', 'from', 'locator', 'quoting'],
+            ['narrative', 'later', 'together'],
+        );
         $input = new Input($arguments);
         $style = $input->style();
         $page = $input->page();
         $locator = $arguments->has('locator') ? Locator::parse($arguments->get('locator')) : new Locator;
-        $citation = CitationContext::of($locator, $arguments->has('narrative'), $arguments->get('quoting'), ! $arguments->has('later'));
+        $citation = CitationContext::of(
+            $locator,
+            $arguments->has('narrative'),
+            $arguments->get('quoting'),
+            ! $arguments->has('later'),
+        );
         if ($arguments->has('together')) {
             return Inline::text((new CitationCluster($style, $page->entries))->runs($citation))."\n";
         }

@@ -20,7 +20,10 @@ final class Page implements Command
         $to = $arguments->required('to');
         $out = $arguments->required('out');
         $formats = Formats::pages();
-        $format = $formats[$to] ?? throw new UsageError("“{$to}” is not a document to write. Use one of: ".implode(', ', array_keys($formats)).'.');
+        $format = $formats[$to]
+            ?? throw new UsageError(
+                "“{$to}” is not a document to write. Use one of: ".implode(', ', array_keys($formats)).'.',
+            );
         $page = (new Input($arguments))->page();
         if (@file_put_contents($out, $format->write($page, new PageSetup(title: $page->heading))) === false) {
             throw new UsageError("The file “{$out}” cannot be written.");

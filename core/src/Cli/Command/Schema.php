@@ -28,10 +28,20 @@ final class Schema implements Command
         $kinds = array_map(static fn (Kind $kind): string => $kind->id, Kinds::all()->list());
         sort($kinds);
         $source = self::object(Source::class);
-        $source['properties']['kind'] = ['enum' => $kinds, 'description' => 'The name of the kind’s file in core/kinds.'];
+        $source['properties']['kind'] = [
+            'enum' => $kinds, 'description' => 'The name of the kind’s file in core/kinds.',
+        ];
         $methods = array_map(static fn (AccessMethod $one): string => $one->value, AccessMethod::cases());
-        $source['properties']['reached'] = ['enum' => ['', ...$methods], 'description' => 'How it was reached; empty where nobody said.'];
-        $definitions = ['name' => Name::class, 'contributor' => Contributor::class, 'container' => Container::class, 'title' => Title::class, 'original' => Original::class];
+        $source['properties']['reached'] = [
+            'enum' => ['', ...$methods], 'description' => 'How it was reached; empty where nobody said.',
+        ];
+        $definitions = [
+            'name' => Name::class,
+            'contributor' => Contributor::class,
+            'container' => Container::class,
+            'title' => Title::class,
+            'original' => Original::class,
+        ];
 
         return json_encode([
             '$schema' => 'https://json-schema.org/draft/2020-12/schema',
@@ -60,7 +70,9 @@ final class Schema implements Command
             }
         }
 
-        return ['type' => 'object', ...($required === [] ? [] : ['required' => $required]), 'properties' => $properties];
+        return [
+            'type' => 'object', ...($required === [] ? [] : ['required' => $required]), 'properties' => $properties,
+        ];
     }
 
     /** @return array<string, mixed> */

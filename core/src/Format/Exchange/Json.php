@@ -45,7 +45,10 @@ final class Json implements ExchangeFormat, ReadsSources, WritesSources
 
     public function read(string $text): array
     {
-        return array_map(static fn (array $json): Source => Source::fromArray($json, Kinds::all()), JsonObjects::read($text));
+        return array_map(
+            static fn (array $json): Source => Source::fromArray($json, Kinds::all()),
+            JsonObjects::read($text),
+        );
     }
 
     public function write(array $sources): string

@@ -12,7 +12,8 @@ use Bibrel\Core\Text\Run;
 
 /**
  * A word-processor document (OOXML, ECMA-376): Times New Roman 12, double spacing with nothing between paragraphs,
- * half-inch hanging indents, one-inch margins, running head with a page number field. All of it is paragraph settings and
+ * half-inch hanging indents, one-inch margins, running head with a page number field. All of it is paragraph settings
+ * and
  * styles; no tab and no empty paragraph stands for layout.
  *
  * Lengths are in twentieths of a point (1440 to the inch), type sizes in half points.
@@ -104,7 +105,8 @@ final class Docx implements PageFormat
     private static function properties(string $title): string
     {
         return '<cp:coreProperties xmlns:cp="'.self::RELATIONS.'package/2006/metadata/core-properties"'
-            .' xmlns:dc="http://purl.org/dc/elements/1.1/"><dc:title>'.self::escaped($title).'</dc:title></cp:coreProperties>';
+            .' xmlns:dc="http://purl.org/dc/elements/1.1/"><dc:title>'.self::escaped($title)
+                .'</dc:title></cp:coreProperties>';
     }
 
     private static function header(RunningHead $head): string

@@ -40,7 +40,10 @@ final class Rtf implements PageFormat
     {
         $indent = '\li'.(int) round(1440 * $page->annotationIndent);
         $rtf = self::START.self::header($setup->head);
-        $rtf .= self::paragraph('\qc', $page->headingIsBold ? '{\b '.self::escaped($page->heading).'}' : self::escaped($page->heading));
+        $rtf .= self::paragraph(
+            '\qc',
+            $page->headingIsBold ? '{\b '.self::escaped($page->heading).'}' : self::escaped($page->heading),
+        );
         foreach ($page->entries as $entry) {
             $rtf .= self::paragraph('\li720\fi-720', self::line($entry->runs));
             foreach ($entry->annotation() as $paragraph) {
@@ -71,7 +74,9 @@ final class Rtf implements PageFormat
     private static function line(array $runs): string
     {
         return implode('', array_map(
-            static fn (Run $run): string => $run->italic ? '{\i '.self::escaped($run->text).'}' : self::escaped($run->text),
+            static fn (Run $run): string => $run->italic
+                ? '{\i '.self::escaped($run->text).'}'
+                : self::escaped($run->text),
             $runs,
         ));
     }
@@ -84,7 +89,10 @@ final class Rtf implements PageFormat
         return (string) preg_replace_callback('/[^\x00-\x7F]/u', static function (array $m): string {
             $units = unpack('n*', (string) mb_convert_encoding($m[0], 'UTF-16BE', 'UTF-8')) ?: [];
 
-            return implode('', array_map(static fn (int $unit): string => '\u'.($unit > 32767 ? $unit - 65536 : $unit).'?', $units));
+            return implode(
+                '',
+                array_map(static fn (int $unit): string => '\u'.($unit > 32767 ? $unit - 65536 : $unit).'?', $units),
+            );
         }, $text);
     }
 }

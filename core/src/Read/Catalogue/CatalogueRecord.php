@@ -22,7 +22,22 @@ final readonly class CatalogueRecord
 {
     private const WHERE = 'From the library catalogue.';
 
-    private const ROLES = ['aut' => Role::Author, 'author' => Role::Author, 'joint author' => Role::Author, 'ed' => Role::Editor, 'joint editor' => Role::Editor, 'tr' => Role::Translator, 'comp' => Role::Compiler, 'edt' => Role::Editor, 'editor' => Role::Editor, 'trl' => Role::Translator, 'translator' => Role::Translator, 'ill' => Role::Illustrator, 'illustrator' => Role::Illustrator, 'com' => Role::Compiler, 'compiler' => Role::Compiler, 'nrt' => Role::Narrator, 'narrator' => Role::Narrator, 'drt' => Role::Director, 'film director' => Role::Director, 'director' => Role::Director, 'prf' => Role::Performer, 'performer' => Role::Performer, 'act' => Role::Performer, 'actor' => Role::Performer, 'cmp' => Role::Composer, 'composer' => Role::Composer, 'aui' => Role::Introduction, 'writer of introduction' => Role::Introduction, 'win' => Role::Introduction, 'author of introduction' => Role::Introduction, 'author of introduction, etc' => Role::Introduction, 'author of afterword, colophon, etc' => Role::Afterword, 'wfw' => Role::Foreword, 'writer of foreword' => Role::Foreword, 'wpr' => Role::Foreword, 'writer of preface' => Role::Foreword, 'waw' => Role::Afterword, 'writer of afterword' => Role::Afterword, 'pro' => Role::Producer, 'film producer' => Role::Producer, 'producer' => Role::Producer, 'aft' => Role::Afterword, 'cnd' => Role::Conductor, 'conductor' => Role::Conductor];
+    private const ROLES = [
+        'aut' => Role::Author, 'author' => Role::Author, 'joint author' => Role::Author, 'ed' => Role::Editor,
+        'joint editor' => Role::Editor, 'tr' => Role::Translator, 'comp' => Role::Compiler, 'edt' => Role::Editor,
+        'editor' => Role::Editor, 'trl' => Role::Translator, 'translator' => Role::Translator,
+        'ill' => Role::Illustrator, 'illustrator' => Role::Illustrator, 'com' => Role::Compiler,
+        'compiler' => Role::Compiler, 'nrt' => Role::Narrator, 'narrator' => Role::Narrator, 'drt' => Role::Director,
+        'film director' => Role::Director, 'director' => Role::Director, 'prf' => Role::Performer,
+        'performer' => Role::Performer, 'act' => Role::Performer, 'actor' => Role::Performer, 'cmp' => Role::Composer,
+        'composer' => Role::Composer, 'aui' => Role::Introduction, 'writer of introduction' => Role::Introduction,
+        'win' => Role::Introduction, 'author of introduction' => Role::Introduction,
+        'author of introduction, etc' => Role::Introduction, 'author of afterword, colophon, etc' => Role::Afterword,
+        'wfw' => Role::Foreword, 'writer of foreword' => Role::Foreword, 'wpr' => Role::Foreword,
+        'writer of preface' => Role::Foreword, 'waw' => Role::Afterword, 'writer of afterword' => Role::Afterword,
+        'pro' => Role::Producer, 'film producer' => Role::Producer, 'producer' => Role::Producer,
+        'aft' => Role::Afterword, 'cnd' => Role::Conductor, 'conductor' => Role::Conductor,
+    ];
 
     public function __construct(private Marc $marc)
     {
@@ -42,7 +57,10 @@ final readonly class CatalogueRecord
         [$edition, $series] = [$this->marc->first('250', 'a'), $this->series()];
         $json = [
             'kind' => $kind,
-            'title' => array_filter(['main' => $this->title(), 'subtitle' => $this->subtitle()], static fn (string $part): bool => $part !== ''),
+            'title' => array_filter(
+                ['main' => $this->title(), 'subtitle' => $this->subtitle()],
+                static fn (string $part): bool => $part !== '',
+            ),
             'contributors' => array_map(static fn (Contributor $one): array => $one->toArray(), $this->contributors($kind)),
             'containers' => [array_filter([
                 'edition' => preg_match('/^(?:first|1st)\b/i', $edition) === 1 ? '' : $edition,
@@ -51,18 +69,31 @@ final readonly class CatalogueRecord
                 'date' => $date,
                 'series' => $series[0],
                 'seriesNumber' => $series[1],
-                'volumes' => preg_match('/^(\d+)\s+(?:volumes|v\.|vols)/i', $this->marc->first('300', 'a'), $m) === 1 ? $m[1] : '',
+                'volumes' => preg_match('/^(\d+)\s+(?:volumes|v\.|vols)/i', $this->marc->first('300', 'a'), $m) === 1
+                        ? $m[1]
+                        : '',
                 'url' => $kind === 'ebook' || $kind === 'map' ? $this->marc->first('856', 'u') : '',
             ], static fn (string $value): bool => $value !== '')],
             'original' => array_filter(['date' => $this->original()], static fn (string $value): bool => $value !== ''),
             'language' => $this->language(),
             'isbn' => $this->isbn(),
-            'medium' => $kind === 'film' && preg_match('/\bDVD|videodisc/i', $this->marc->first('300', 'a').$this->marc->first('338', 'a')) === 1 ? 'DVD' : '',
+            'medium' => $kind === 'film'
+                    && preg_match(
+                        '/\bDVD|videodisc/i',
+                        $this->marc->first('300', 'a').$this->marc->first('338', 'a'),
+                    ) === 1
+                    ? 'DVD'
+                    : '',
         ];
         $reading = Reading::of(Source::fromArray($json, Kinds::all()), self::WHERE);
         $findings = $reading->findings;
         if ($dated !== '') {
-            $findings[ContainerField::Date->at()->key] = new Finding(ContainerField::Date->at(), $date, new Evidence($dated, $date), Confidence::Likely);
+            $findings[ContainerField::Date->at()->key] = new Finding(
+                ContainerField::Date->at(),
+                $date,
+                new Evidence($dated, $date),
+                Confidence::Likely,
+            );
         }
 
         return new Reading($kind, '', $findings, [], [], $reading->base);
@@ -77,7 +108,14 @@ final readonly class CatalogueRecord
             $this->marc->first('250', 'a'),
             Marc::plain($publication['b'][0] ?? ''),
             $this->date()[0],
-            ['ebook' => 'E-book', 'audiobook' => 'Audiobook', 'film' => 'Film', 'map' => 'Map', 'album' => 'Recording'][$this->kind()] ?? '',
+            [
+                'ebook' => 'E-book',
+                'audiobook' => 'Audiobook',
+                'film' => 'Film',
+                'map' => 'Map',
+                'album' => 'Recording',
+            ][$this->kind()]
+                ?? '',
             (string) preg_replace('/\s*[:;+].*$/', '', $this->marc->first('300', 'a')),
         ], static fn (string $part): bool => $part !== ''));
     }
@@ -85,7 +123,15 @@ final readonly class CatalogueRecord
     private function kind(): string
     {
         $type = $this->marc->leader[6] ?? 'a';
-        $form = implode(' ', [$this->marc->first('655', 'a'), $this->marc->first('338', 'a'), $this->marc->first('337', 'a'), $this->marc->first('300', 'a')]);
+        $form = implode(
+            ' ',
+            [
+                $this->marc->first('655', 'a'),
+                $this->marc->first('338', 'a'),
+                $this->marc->first('337', 'a'),
+                $this->marc->first('300', 'a'),
+            ],
+        );
 
         return match (true) {
             $type === 'g' => 'film',
@@ -104,7 +150,9 @@ final readonly class CatalogueRecord
     {
         $people = $this->marc->all('100', '110', '700', '710');
 
-        return $people !== [] && $this->marc->all('100', '110') === [] && (self::stated($people[0][2]) ?? $this->told($people[0][2])) === Role::Editor;
+        return $people !== []
+            && $this->marc->all('100', '110') === []
+            && (self::stated($people[0][2]) ?? $this->told($people[0][2])) === Role::Editor;
     }
 
     private function title(): string
@@ -152,7 +200,8 @@ final readonly class CatalogueRecord
     }
 
     /**
-     * Whether somebody whose deed is not said made the work: the main heading did; an added one did where the title page
+     * Whether somebody whose deed is not said made the work: the main heading did; an added one did where the title
+     * page
      * names it. An institution added to persons only had a part in it.
      *
      * @param  array<string, list<string>>  $subfields
@@ -163,7 +212,11 @@ final readonly class CatalogueRecord
 
         return match (true) {
             $tag[0] === '1' => true,
-            $tag === '710' => $this->marc->all('100', '110', '700') === [] && (! $statement->isWhole() || $statement->names(Marc::plain($subfields['a'][0] ?? ''))),
+            $tag === '710' => $this->marc->all(
+                '100',
+                '110',
+                '700',
+            ) === [] && (! $statement->isWhole() || $statement->names(Marc::plain($subfields['a'][0] ?? ''))),
             default => ! $statement->isWhole() || $statement->names(self::family($subfields)),
         };
     }
@@ -230,19 +283,29 @@ final readonly class CatalogueRecord
     {
         $said = $this->publication()['c'][0] ?? '';
         if (preg_match('/^[\[\s]*(\d{4})(?:\s*[-–]\s*(\d{4}))?(\?)?/u', $said, $m) === 1) {
-            return [$m[1].(($m[2] ?? '') !== '' ? "-{$m[2]}" : ''), isset($m[3]) ? 'The catalogue is not sure of the year.' : ''];
+            return [
+                $m[1].(($m[2] ?? '') !== '' ? "-{$m[2]}" : ''),
+                isset($m[3]) ? 'The catalogue is not sure of the year.' : '',
+            ];
         }
         $copyright = $said;
         foreach ($this->marc->all('264') as [, $second, $subfields]) {
             $copyright = $second === '4' ? ($subfields['c'][0] ?? '') : $copyright;
         }
         if (preg_match('/(?:©|℗|\b[cp]|copyright)\s*(\d{4})/iu', $copyright, $m) === 1) {
-            return [$m[1], 'The catalogue gives only a copyright year. A book with no other date has that one; look at the back of the title page.'];
+            return [
+                $m[1],
+                'The catalogue gives only a copyright year. A book with no other date has that one; look at the back of the title page.',
+            ];
         }
         // A span, or dates nobody knows, is no year.
-        $coded = in_array($this->marc->control('008')[6] ?? '', ['q', 'n', 'u', 'b', '|'], true) ? '' : substr($this->marc->control('008'), 7, 4);
+        $coded = in_array($this->marc->control('008')[6] ?? '', ['q', 'n', 'u', 'b', '|'], true)
+            ? ''
+            : substr($this->marc->control('008'), 7, 4);
 
-        return ctype_digit($coded) ? [$coded, 'From the coded part of the catalogue’s record; it prints no year.'] : ['', ''];
+        return ctype_digit($coded)
+            ? [$coded, 'From the coded part of the catalogue’s record; it prints no year.']
+            : ['', ''];
     }
 
     private function original(): string
@@ -259,7 +322,11 @@ final readonly class CatalogueRecord
     private function series(): array
     {
         foreach ($this->marc->all('490', '830') as [, , $subfields]) {
-            $number = (string) preg_replace('/^(?:no\.|vol\.|v\.|number|;)\s*/i', '', Marc::plain($subfields['v'][0] ?? ''));
+            $number = (string) preg_replace(
+                '/^(?:no\.|vol\.|v\.|number|;)\s*/i',
+                '',
+                Marc::plain($subfields['v'][0] ?? ''),
+            );
 
             return [Marc::plain($subfields['a'][0] ?? ''), $number];
         }

@@ -9,7 +9,8 @@ final readonly class Marc
 {
     /**
      * @param  array<string, string>  $control  tag => value
-     * @param  array<string, list<array{string, string, array<string, list<string>>}>>  $fields  tag => list of [indicator 1, indicator 2, subfields]
+     * @param  array<string, list<array{string, string, array<string, list<string>>}>>  $fields tag => list of
+     *         [indicator 1, indicator 2, subfields]
      */
     private function __construct(public string $leader, private array $control, private array $fields)
     {
@@ -31,7 +32,8 @@ final readonly class Marc
                 $subfields = [];
                 foreach ($node->childNodes as $child) {
                     if ($child instanceof \DOMElement && $child->localName === 'subfield') {
-                        $subfields[$child->getAttribute('code')][] = \Normalizer::normalize(trim($child->textContent)) ?: trim($child->textContent);
+                        $subfields[$child->getAttribute('code')][] = \Normalizer::normalize(trim($child->textContent))
+                            ?: trim($child->textContent);
                     }
                 }
                 // A field in another script repeats a field under its own tag.
@@ -64,7 +66,9 @@ final readonly class Marc
     /** @return list<array{string, string, array<string, list<string>>}> */
     public function all(string ...$tags): array
     {
-        return array_merge(...array_map(fn (string $tag): array => $this->fields[$tag] ?? [], array_values($tags)) ?: [[]]);
+        return array_merge(
+            ...array_map(fn (string $tag): array => $this->fields[$tag] ?? [], array_values($tags)) ?: [[]],
+        );
     }
 
     /** "Moonpower :" as "Moonpower"; a full stop stays behind an initial or an abbreviation. */

@@ -21,7 +21,12 @@ final readonly class RegistryRecord
     private const WHERE = 'From the DOI registry.';
 
     /** What registries say for their own purposes. */
-    private const THEIRS = ['source', 'indexed', 'reference', 'references-count', 'reference-count', 'is-referenced-by-count', 'score', 'member', 'prefix', 'deposited', 'created', 'license', 'link', 'content-domain', 'relation', 'resource', 'published', 'published-print', 'published-online', 'journal-issue', 'alternative-id', 'update-policy', 'funder', 'assertion', 'issn-type'];
+    private const THEIRS = [
+        'source', 'indexed', 'reference', 'references-count', 'reference-count', 'is-referenced-by-count', 'score',
+        'member', 'prefix', 'deposited', 'created', 'license', 'link', 'content-domain', 'relation', 'resource',
+        'published', 'published-print', 'published-online', 'journal-issue', 'alternative-id', 'update-policy',
+        'funder', 'assertion', 'issn-type',
+    ];
 
     /** @param  array<string, mixed>  $item */
     public function __construct(private array $item)
@@ -40,11 +45,25 @@ final readonly class RegistryRecord
         unset($item['URL']);
         $source = (new CslJson)->source($item);
         $reading = Reading::of($source, self::WHERE);
-        $findings = [FieldPath::kind()->key => new Finding(FieldPath::kind(), $source->kind->id, new Evidence(self::WHERE), Confidence::Stated), ...$reading->findings];
+        $findings = [
+            FieldPath::kind()->key => new Finding(FieldPath::kind(), $source->kind->id, new Evidence(self::WHERE), Confidence::Stated),
+            ...$reading->findings,
+        ];
         if (isset($findings[FieldPath::title()->key]) && is_string($findings[FieldPath::title()->key]->value)) {
             $found = $findings[FieldPath::title()->key]->value;
-            $tidy = SiteTitle::tidy((string) preg_replace('/(?<=[\p{Ll}\d]{3})\.$/u', '', $found), [$source->container()->title]);
-            $findings[FieldPath::title()->key] = new Finding(FieldPath::title(), $tidy->title, new Evidence(self::WHERE.($tidy->lowered ? ' It stands in capitals there; check names and abbreviations.' : ''), $found), $tidy->lowered ? Confidence::Likely : Confidence::Stated);
+            $tidy = SiteTitle::tidy(
+                (string) preg_replace('/(?<=[\p{Ll}\d]{3})\.$/u', '', $found),
+                [$source->container()->title],
+            );
+            $findings[FieldPath::title()->key] = new Finding(
+                FieldPath::title(),
+                $tidy->title,
+                new Evidence(
+                    self::WHERE.($tidy->lowered ? ' It stands in capitals there; check names and abbreviations.' : ''),
+                    $found,
+                ),
+                $tidy->lowered ? Confidence::Likely : Confidence::Stated,
+            );
         }
 
         return new Reading($reading->kind, '', $findings, [], [], $reading->base);
@@ -59,7 +78,9 @@ final readonly class RegistryRecord
         return implode(' · ', array_filter([
             $source->kind->label,
             $container->title !== '' ? $container->title : $container->publisher,
-            $container->volume === '' ? '' : "vol. {$container->volume}".($container->issue === '' ? '' : ", no. {$container->issue}"),
+            $container->volume === ''
+                ? ''
+                : "vol. {$container->volume}".($container->issue === '' ? '' : ", no. {$container->issue}"),
             (string) ($source->date()->year ?? ''),
         ], static fn (string $part): bool => $part !== ''));
     }

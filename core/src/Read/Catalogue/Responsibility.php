@@ -8,7 +8,8 @@ use Bibrel\Core\Source\Role;
 use Bibrel\Core\Text\Vocabulary;
 
 /**
- * The statement of responsibility, as the title page words it: "edited by Noor Castellan ; illustrations by Ines Marrow".
+ * The statement of responsibility, as the title page words it: "edited by Noor Castellan ; illustrations by Ines
+ * Marrow".
  * It tells what somebody did where the record's own headings do not (MARC 21, 245 $c).
  */
 final readonly class Responsibility
@@ -20,7 +21,8 @@ final readonly class Responsibility
     /** Whether everybody is named there: the statement is there, and does not break off with "et al." */
     public function isWhole(): bool
     {
-        return $this->statement !== '' && preg_match('/\bet al\b|\betc\b|\[and others\]|\.\.\./iu', $this->statement) !== 1;
+        return $this->statement !== ''
+            && preg_match('/\bet al\b|\betc\b|\[and others\]|\.\.\./iu', $this->statement) !== 1;
     }
 
     public function names(string $name): bool
@@ -46,7 +48,8 @@ final readonly class Responsibility
     {
         $wanted = self::plain($name);
         foreach (preg_split('/\s*;\s*|(?<=\p{Ll}{3})\.\s+(?=[\p{Lu}\[])/u', $this->statement) ?: [] as $clause) {
-            if ($wanted !== '' && preg_match('/(?<![a-z])'.preg_quote($wanted, '/').'(?![a-z])/', self::plain($clause)) === 1) {
+            if ($wanted !== ''
+                && preg_match('/(?<![a-z])'.preg_quote($wanted, '/').'(?![a-z])/', self::plain($clause)) === 1) {
                 return $clause;
             }
         }

@@ -18,7 +18,8 @@ final readonly class SruAnswer
     /** @throws Unreadable for what is no such answer, and for a diagnostic the catalogue gives instead */
     public static function parse(string $xml): self
     {
-        $xpath = Xml::parse($xml) ?? throw new Unreadable('The library catalogue answered with something that cannot be read.');
+        $xpath = Xml::parse($xml)
+            ?? throw new Unreadable('The library catalogue answered with something that cannot be read.');
         $text = static function (string $path) use ($xpath): string {
             $found = $xpath->query($path);
 

@@ -40,10 +40,20 @@ final class ApaCitation
             ? [ApaTitle::parse(trim($before, ' .'))[0], $rest]
             : ApaTitle::parse($rest);
         [$kind, $container, $second, $helpers] = self::source($behind, $title, $date, $url.$doi !== '', $doi !== '');
-        $container = [...$container, ...$title->fields, 'date' => self::date($date), 'status' => $date === 'in press' ? $date : '', 'doi' => $doi, 'url' => $second === [] ? $url : ''];
+        $container = [
+            ...$container,
+            ...$title->fields,
+            'date' => self::date($date),
+            'status' => $date === 'in press' ? $date : '',
+            'doi' => $doi,
+            'url' => $second === [] ? $url : '',
+        ];
         $kind = $title->kind !== '' ? $title->kind : $kind;
         // A report or a book has no larger whole: what stands behind it brought it out.
-        if (isset($container['title']) && $title->kind !== '' && Kinds::all()->get($kind)->fieldAt(ContainerField::Title->at()) === null && Kinds::all()->get($kind)->fieldAt(ContainerField::Publisher->at()) !== null) {
+        if (isset($container['title'])
+            && $title->kind !== ''
+            && Kinds::all()->get($kind)->fieldAt(ContainerField::Title->at()) === null
+            && Kinds::all()->get($kind)->fieldAt(ContainerField::Publisher->at()) !== null) {
             $container['publisher'] ??= $container['title'];
             unset($container['title']);
         }
@@ -64,7 +74,10 @@ final class ApaCitation
             'original' => $original === '' ? [] : ['date' => $original],
         ], static fn (mixed $value): bool => $value !== '' && $value !== []);
 
-        return new CitationParts(['title' => [], 'contributors' => [], ...$source], self::doubts($people, $title->main, $container));
+        return new CitationParts(
+            ['title' => [], 'contributors' => [], ...$source],
+            self::doubts($people, $title->main, $container),
+        );
     }
 
     /**
@@ -94,7 +107,9 @@ final class ApaCitation
             return '';
         }
         $date = (string) preg_replace('/(?<=\d{4})[a-z]\b/', '', $date);
-        $date = preg_match('/^(\d{4}),\s*(.+)$/u', $date, $m) === 1 ? $m[2].(preg_match('/\d$/', $m[2]) === 1 ? ', ' : ' ').$m[1] : $date;
+        $date = preg_match('/^(\d{4}),\s*(.+)$/u', $date, $m) === 1
+            ? $m[2].(preg_match('/\d$/', $m[2]) === 1 ? ', ' : ' ').$m[1]
+            : $date;
 
         return CitedDate::text($date);
     }
@@ -102,7 +117,8 @@ final class ApaCitation
     /**
      * What stands behind the title.
      *
-     * @return array{string, array<string, mixed>, array<string, string>, list<array<string, mixed>>} kind, first container, second container, and people of the source itself
+     * @return array{string, array<string, mixed>, array<string, string>, list<array<string, mixed>>} kind, first
+     *         container, second container, and people of the source itself
      */
     private static function source(string $behind, ApaTitle $title, string $date, bool $isOnline, bool $hasDoi): array
     {
@@ -118,8 +134,20 @@ final class ApaCitation
             return [$kind, $container, [], $helpers];
         }
         // Elsewhere a colon parts the issue from the pages: "Journal 19(3): 5-22".
-        $behind = (string) preg_replace('/,\s*vol(?:ume|\.)\s*(\d+)(?:,\s*(?:no\.|issue|number)\s*(\d[\d–\/-]*))?(?=,|\.?$)/iu', ', $1($2)', trim($behind));
-        $behind = str_replace('()', '', (string) preg_replace('/^([^,]+?)[,.]?\s+(\d{1,4})\s?\((\d[^)]*)\)[:,]\s*((?:pp?\.\s*)?\w+(?:[–-]\w+)?)\.?$/u', '$1, $2($3), $4', $behind));
+        $behind = (string) preg_replace(
+            '/,\s*vol(?:ume|\.)\s*(\d+)(?:,\s*(?:no\.|issue|number)\s*(\d[\d–\/-]*))?(?=,|\.?$)/iu',
+            ', $1($2)',
+            trim($behind),
+        );
+        $behind = str_replace(
+            '()',
+            '',
+            (string) preg_replace(
+                '/^([^,]+?)[,.]?\s+(\d{1,4})\s?\((\d[^)]*)\)[:,]\s*((?:pp?\.\s*)?\w+(?:[–-]\w+)?)\.?$/u',
+                '$1, $2($3), $4',
+                $behind,
+            ),
+        );
         // Behind the pages of an article some name the database.
         [$first, $database] = [...Sentences::of($behind), '', ''];
         if ($database !== '' && preg_match('/,\s*\d{1,4}(?:\(|,).*\d\+?\.?$/u', $first) === 1) {
@@ -127,24 +155,49 @@ final class ApaCitation
 
             return [$kind, $container, ['title' => rtrim($database, '. ')], []];
         }
-        if (preg_match('/^(.+?),\s*(\d{1,4})(?:\s?\(([^)]+)\))?(?:,\s*(?:pp?\.\s*)?((?:Article\s+)?[\w–-]+(?:,\s*[\d–-]+)*\+?))?$/u', rtrim($behind, '.'), $m) === 1) {
+        if (preg_match(
+            '/^(.+?),\s*(\d{1,4})(?:\s?\(([^)]+)\))?(?:,\s*(?:pp?\.\s*)?((?:Article\s+)?[\w–-]+(?:,\s*[\d–-]+)*\+?))?$/u',
+            rtrim($behind, '.'),
+            $m,
+        ) === 1) {
             // The day or month of an issue is a magazine's, unless it has a DOI.
             return [
-                ! $hasDoi && preg_match('/,\s*(?!Spring|Summer|Fall|Autumn|Winter)\p{L}/u', $date) === 1 ? 'magazine-article' : 'journal-article',
-                ['title' => $m[1], 'volume' => $m[2], 'issue' => $m[3] ?? '', ...(str_starts_with($m[4] ?? '', 'Article') ? ['articleNumber' => trim(substr($m[4], 7))] : ['pages' => PageRange::typed($m[4] ?? '')])],
+                ! $hasDoi && preg_match('/,\s*(?!Spring|Summer|Fall|Autumn|Winter)\p{L}/u', $date) === 1
+                    ? 'magazine-article'
+                    : 'journal-article',
+                [
+                    'title' => $m[1],
+                    'volume' => $m[2],
+                    'issue' => $m[3] ?? '',
+                    ...(str_starts_with($m[4] ?? '', 'Article') ? [
+                        'articleNumber' => trim(substr($m[4], 7)),
+                    ] : ['pages' => PageRange::typed($m[4] ?? '')]),
+                ],
                 [], [],
             ];
         }
         if (preg_match('/^(.+?),\s*(?:pp?\.\s*)?([A-Z]?\d+[\d–\-, A-Z]*\+?)$/u', $source, $m) === 1) {
-            $isPaper = preg_match('/\d{4},\s*\p{L}+ \d/u', $date) === 1 && (preg_match('/^[A-Z]\d/', $m[2]) === 1 || PressNames::isNewspaper($m[1]) || str_contains($behind, ', p'));
+            $isPaper = preg_match('/\d{4},\s*\p{L}+ \d/u', $date) === 1
+                && (preg_match(
+                    '/^[A-Z]\d/',
+                    $m[2],
+                ) === 1 || PressNames::isNewspaper($m[1]) || str_contains($behind, ', p'));
 
-            return [$isPaper ? 'newspaper-article' : 'magazine-article', ['title' => $m[1], 'pages' => PageRange::typed($m[2])], [], []];
+            return [
+                $isPaper ? 'newspaper-article' : 'magazine-article',
+                ['title' => $m[1], 'pages' => PageRange::typed($m[2])],
+                [],
+                [],
+            ];
         }
 
         return [...self::plain($source, $title, $isOnline, $date), []];
     }
 
-    /** @return array{array<string, mixed>, list<array<string, mixed>>} the book, series or reference work around a part, and who made the series */
+    /**
+     * @return array{array<string, mixed>, list<array<string, mixed>>} the book, series or reference work around a part,
+     *         and who made the series
+     */
     private static function whole(string $text): array
     {
         $container = [];
@@ -175,10 +228,15 @@ final class ApaCitation
         return [$container, $helpers];
     }
 
-    /** @return array{string, array<string, mixed>, array<string, string>} kind, the site or publisher, and a second container */
+    /**
+     * @return array{string, array<string, mixed>, array<string, string>} kind, the site or publisher, and a second
+     *         container
+     */
     private static function plain(string $source, ApaTitle $title, bool $online, string $date): array
     {
-        $event = preg_match('/^([^,]+),\s+(.+)$/u', $source, $m) === 1 ? ['title' => $m[1], 'place' => $m[2]] : ['title' => $source];
+        $event = preg_match('/^([^,]+),\s+(.+)$/u', $source, $m) === 1
+            ? ['title' => $m[1], 'place' => $m[2]]
+            : ['title' => $source];
         $own = match ($title->kind) {
             'thesis' => [[], $source === '' ? [] : ['title' => $source]],
             'lecture', 'poster', 'slides' => [$event, []],
@@ -196,7 +254,11 @@ final class ApaCitation
             $source === '' => [$online ? 'web-page' : 'book', [], []],
             $date === 'in press' && preg_match('/\b(?:Press|Books|Publish\w+)\b/u', $source) !== 1 => ['journal-article', ['title' => $source], []],
             $online && preg_match('/\b(?:Press|Books|Publish\w+|Verlag|Éditions)\b/u', $source) === 1 => ['book', ['publisher' => $source], []],
-            $online => [PressNames::isNewspaper($source) && str_contains($date, ',') ? 'newspaper-article' : 'web-page', ['title' => $source], []],
+            $online => [
+                PressNames::isNewspaper($source) && str_contains($date, ',') ? 'newspaper-article' : 'web-page',
+                ['title' => $source],
+                [],
+            ],
             preg_match('/,/', $date) === 1 => ['newspaper-article', ['title' => $source], []],
             default => ['book', ['publisher' => $source], []],
         };

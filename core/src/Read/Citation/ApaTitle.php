@@ -8,17 +8,39 @@ use Bibrel\Core\Read\TypeWords;
 use Bibrel\Core\Source\Name;
 
 /**
- * An APA entry's title, with what stands in parentheses and brackets behind it: editors and translators, edition, numbers,
+ * An APA entry's title, with what stands in parentheses and brackets behind it: editors and translators, edition,
+ * numbers,
  * and what the work is (Publication Manual, 7th ed., 9.18-9.22).
  */
 final class ApaTitle
 {
-    private const BRACKETS = ['Video' => 'online-video', 'Film' => 'film', 'Motion picture' => 'film', 'Data set' => 'data-set', 'Audio podcast episode' => 'podcast-episode', 'Video podcast episode' => 'podcast-episode', 'Audio podcast' => 'podcast-series', 'TV series episode' => 'tv-episode', 'TV series' => 'tv-series', 'Song' => 'song', 'Album' => 'album', 'Map' => 'map', 'Photograph' => 'photograph', 'Painting' => 'artwork', 'Sculpture' => 'artwork', 'Mobile app' => 'app', 'Computer software' => 'software', 'Press release' => 'press-release', 'Letter to the editor' => 'reader-letter', 'Editorial' => 'editorial', 'Post' => 'social-post', 'Tweet' => 'social-post', 'Online forum post' => 'forum-post', 'Audiobook' => 'audiobook', 'Special issue' => 'special-issue', 'Exhibition' => 'exhibition', 'Large language model' => 'ai-text', 'PowerPoint slides' => 'slides', 'Poster presentation' => 'poster', 'Cartoon' => 'cartoon', 'Comic strip' => 'cartoon'];
+    private const BRACKETS = [
+        'Video' => 'online-video', 'Film' => 'film', 'Motion picture' => 'film', 'Data set' => 'data-set',
+        'Audio podcast episode' => 'podcast-episode', 'Video podcast episode' => 'podcast-episode',
+        'Audio podcast' => 'podcast-series', 'TV series episode' => 'tv-episode', 'TV series' => 'tv-series',
+        'Song' => 'song', 'Album' => 'album', 'Map' => 'map', 'Photograph' => 'photograph', 'Painting' => 'artwork',
+        'Sculpture' => 'artwork', 'Mobile app' => 'app', 'Computer software' => 'software',
+        'Press release' => 'press-release', 'Letter to the editor' => 'reader-letter', 'Editorial' => 'editorial',
+        'Post' => 'social-post', 'Tweet' => 'social-post', 'Online forum post' => 'forum-post',
+        'Audiobook' => 'audiobook', 'Special issue' => 'special-issue', 'Exhibition' => 'exhibition',
+        'Large language model' => 'ai-text', 'PowerPoint slides' => 'slides', 'Poster presentation' => 'poster',
+        'Cartoon' => 'cartoon', 'Comic strip' => 'cartoon',
+    ];
 
     /** Words in brackets that are printed as they stand. */
-    private const SAID = ['Conference presentation' => 'lecture', 'Paper presentation' => 'lecture', 'Conference session' => 'lecture', 'Keynote address' => 'lecture', 'Lecture' => 'lecture', 'Speech' => 'lecture', 'Webinar' => 'lecture'];
+    private const SAID = [
+        'Conference presentation' => 'lecture', 'Paper presentation' => 'lecture', 'Conference session' => 'lecture',
+        'Keynote address' => 'lecture', 'Lecture' => 'lecture', 'Speech' => 'lecture', 'Webinar' => 'lecture',
+    ];
 
-    private const HELPERS = ['Trans' => 'translator', 'Ed' => 'editor', 'Eds' => 'editor', 'Illus' => 'illustrator', 'Narr' => 'narrator', 'Comp' => 'compiler'];
+    private const HELPERS = [
+        'Trans' => 'translator',
+        'Ed' => 'editor',
+        'Eds' => 'editor',
+        'Illus' => 'illustrator',
+        'Narr' => 'narrator',
+        'Comp' => 'compiler',
+    ];
 
     public string $main = '';
 
@@ -69,12 +91,23 @@ final class ApaTitle
         preg_match_all('/[.?!][”’]?(?=\s|$)/u', $rest, $stops, PREG_OFFSET_CAPTURE);
         foreach ($stops[0] as [$mark, $at]) {
             $before = substr($rest, 0, $at);
-            $open = substr_count($before, '(') - substr_count($before, ')') + substr_count($before, '[') - substr_count($before, ']');
-            if ($open > 0 || $mark === '.' && preg_match('/(?:^|[\s(&-])(?:\p{Lu}|vs?|eds?|vol|no|pp?|trans|mr|mrs|dr|st|inc|jr)$/iu', $before) === 1) {
+            $open = substr_count(
+                $before,
+                '(',
+            ) - substr_count($before, ')') + substr_count($before, '[') - substr_count($before, ']');
+            if ($open > 0
+                || $mark === '.'
+                    && preg_match(
+                        '/(?:^|[\s(&-])(?:\p{Lu}|vs?|eds?|vol|no|pp?|trans|mr|mrs|dr|st|inc|jr)$/iu',
+                        $before,
+                    ) === 1) {
                 continue;
             }
             // Behind a question a title may go on, where still more follows it.
-            if ($mark !== '.' && $mark[0] !== '.' && count(Sentences::of(trim(substr($rest, $at + strlen($mark))))) > 1 && preg_match('/^\s*(?:In |[\[(])/u', substr($rest, $at + strlen($mark))) !== 1) {
+            if ($mark !== '.'
+                && $mark[0] !== '.'
+                && count(Sentences::of(trim(substr($rest, $at + strlen($mark))))) > 1
+                && preg_match('/^\s*(?:In |[\[(])/u', substr($rest, $at + strlen($mark))) !== 1) {
                 continue;
             }
             $title = $mark[0] === '.' ? $before : $before.$mark;
@@ -107,7 +140,8 @@ final class ApaTitle
             [$this->kind, $this->genre] = ['forum-post', $said];
         } elseif (GuessedLanguage::of($before) !== '') {
             $this->translated = $said;
-        } elseif (preg_match('/^\p{L}+(?: \p{L}+)? (?:on|and) \p{L}+(?: \p{L}+)?$/u', $said) === 1 || TypeWords::kind($said) === 'artwork') {
+        } elseif (preg_match('/^\p{L}+(?: \p{L}+)? (?:on|and) \p{L}+(?: \p{L}+)?$/u', $said) === 1
+            || TypeWords::kind($said) === 'artwork') {
             [$this->kind, $this->medium] = ['artwork', lcfirst($said)];
         } else {
             return false;
@@ -134,7 +168,9 @@ final class ApaTitle
             foreach (array_filter([$m[2], $m[3] ?? '']) as $word) {
                 foreach (preg_split('/\s*,?\s*&\s*|,\s*/u', $m[1]) ?: [] as $name) {
                     if (preg_match('/^((?:\p{Lu}\.[\s-]?)+)\s*(.+)$/u', $name, $n) === 1) {
-                        $this->people[] = ['role' => self::HELPERS[$word], 'name' => Name::parse("{$n[2]}, {$n[1]}")->toArray()];
+                        $this->people[] = [
+                            'role' => self::HELPERS[$word], 'name' => Name::parse("{$n[2]}, {$n[1]}")->toArray(),
+                        ];
                     }
                 }
             }
@@ -155,7 +191,9 @@ final class ApaTitle
         };
         if (isset($found['number'])) {
             $word = $m[1] ?? '';
-            $this->kind = $this->kind !== '' ? $this->kind : (str_ends_with($word, 'Patent') ? 'patent' : (str_contains($word, 'Report') ? 'report' : ''));
+            $this->kind = $this->kind !== ''
+                ? $this->kind
+                : (str_ends_with($word, 'Patent') ? 'patent' : (str_contains($word, 'Report') ? 'report' : ''));
             $this->genre = $this->kind === 'report' && $word !== 'Report' ? $word : $this->genre;
         }
         $this->fields += $found;

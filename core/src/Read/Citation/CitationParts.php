@@ -25,7 +25,14 @@ final readonly class CitationParts
     {
         $fix = $otherReading === '' ? null : new Fix('Read it that way', $otherReading);
 
-        return new Issue('citation-doubt', $field, $sentence, fix: $fix, about: $otherReading, dismissal: Dismissal::IsRight);
+        return new Issue(
+            'citation-doubt',
+            $field,
+            $sentence,
+            fix: $fix,
+            about: $otherReading,
+            dismissal: Dismissal::IsRight,
+        );
     }
 
     /** People an entry leaves out. */
@@ -41,10 +48,18 @@ final readonly class CitationParts
      */
     public static function address(string $text): array
     {
-        if (preg_match('~^(.*?)[\s.,]*(?:Retrieved (?:[^.]*? )?from\s+|Available (?:at|from):?\s+)?<?(?:https?://(?:dx\.)?doi\.org/|doi:\s?)(10\.\d{4,9}/[^\s>]+?)>?[.,]?(\s+Accessed .*)?$~u', $text, $m) === 1) {
+        if (preg_match(
+            '~^(.*?)[\s.,]*(?:Retrieved (?:[^.]*? )?from\s+|Available (?:at|from):?\s+)?<?(?:https?://(?:dx\.)?doi\.org/|doi:\s?)(10\.\d{4,9}/[^\s>]+?)>?[.,]?(\s+Accessed .*)?$~u',
+            $text,
+            $m,
+        ) === 1) {
             return [trim($m[1]).'.'.($m[3] ?? ''), $m[2], ''];
         }
-        if (preg_match('~^(.*?)[\s.,]*(?:Retrieved (?:[^.]*? )?from\s+|Available (?:at|from):?\s+)?<?((?:https?://|www\.)[^\s>]+?|(?<=[\s,])(?:[a-z0-9-]+\.)+[a-z]{2,}(?:/[^\s>]*?)?)>?[.,]?(\s+Accessed .*)?$~u', $text, $m) === 1) {
+        if (preg_match(
+            '~^(.*?)[\s.,]*(?:Retrieved (?:[^.]*? )?from\s+|Available (?:at|from):?\s+)?<?((?:https?://|www\.)[^\s>]+?|(?<=[\s,])(?:[a-z0-9-]+\.)+[a-z]{2,}(?:/[^\s>]*?)?)>?[.,]?(\s+Accessed .*)?$~u',
+            $text,
+            $m,
+        ) === 1) {
             $url = preg_match('~^https?://~', $m[2]) === 1 ? $m[2] : "https://{$m[2]}";
 
             return [trim($m[1]).'.'.($m[3] ?? ''), '', $url];

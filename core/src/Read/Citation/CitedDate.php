@@ -7,7 +7,10 @@ namespace Bibrel\Core\Read\Citation;
 use Bibrel\Core\Source\PartialDate;
 use Bibrel\Core\Text\Vocabulary;
 
-/** A date as entries print it, in either style, with its spans: "3–5 May 2019", "May–June 2019", "September 30–October 4, 2019". */
+/**
+ * A date as entries print it, in either style, with its spans: "3–5 May 2019", "May–June 2019", "September 30–October
+ * 4, 2019".
+ */
 final class CitedDate
 {
     /** Whether a piece of an entry is a date and nothing else. */
@@ -15,7 +18,11 @@ final class CitedDate
     {
         $month = self::month();
 
-        return preg_match("/^(?:\\d{1,2}\\s+)?(?:{$month}\\s+|(?:spring|summer|fall|autumn|winter)\\s+)?(?:c\\. )?\\d{4}(?:[–-]\\d{2,4})?$/iu", $piece) === 1 || self::span($piece) !== null;
+        return preg_match(
+            "/^(?:\\d{1,2}\\s+)?(?:{$month}\\s+|(?:spring|summer|fall|autumn|winter)\\s+)?(?:c\\. )?\\d{4}(?:[–-]\\d{2,4})?$/iu",
+            $piece,
+        ) === 1
+            || self::span($piece) !== null;
     }
 
     /** The date as a form writes it; a span as EDTF; what is no date unchanged. */
@@ -33,7 +40,11 @@ final class CitedDate
     /** "November 3rd, 2022" as "3 November 2022", so that no comma stands inside a date. */
     public static function dayFirst(string $text): string
     {
-        return (string) preg_replace('/(?<![\p{L}–-])('.self::month().') (\d{1,2})(?:st|nd|rd|th)?, (\d{4})(?!\d)/u', '$2 $1 $3', $text);
+        return (string) preg_replace(
+            '/(?<![\p{L}–-])('.self::month().') (\d{1,2})(?:st|nd|rd|th)?, (\d{4})(?!\d)/u',
+            '$2 $1 $3',
+            $text,
+        );
     }
 
     private static function span(string $piece): ?string

@@ -15,9 +15,14 @@ final class CitedGroups
     public static function of(string $text): array
     {
         // "Ministry of Coasts and Rivers" is one; two stand there only where each could stand alone.
-        if (preg_match('/^(.+?),?\s+(?:and|&)\s+(.+)$/u', $text, $m) === 1 && self::couldStandAlone($m[1]) && self::couldStandAlone($m[2])) {
+        if (preg_match('/^(.+?),?\s+(?:and|&)\s+(.+)$/u', $text, $m) === 1
+            && self::couldStandAlone($m[1])
+            && self::couldStandAlone($m[2])) {
             // A person who stands first is turned round; a second is not.
-            return [self::one($m[1]), NameShape::isPersonal(Name::parse($m[2]), true) ? Name::parse($m[2]) : self::one($m[2])];
+            return [
+                self::one($m[1]),
+                NameShape::isPersonal(Name::parse($m[2]), true) ? Name::parse($m[2]) : self::one($m[2]),
+            ];
         }
 
         return [self::one($text)];
@@ -25,7 +30,9 @@ final class CitedGroups
 
     private static function couldStandAlone(string $name): bool
     {
-        return Name::isOrganisation($name) || NameShape::isPersonal(Name::parse($name), true) || preg_match('/^\p{Lu}\p{Ll}{4,}$/u', $name) === 1 && ! Words::isCommon(mb_strtolower($name));
+        return Name::isOrganisation($name)
+            || NameShape::isPersonal(Name::parse($name), true)
+            || preg_match('/^\p{Lu}\p{Ll}{4,}$/u', $name) === 1 && ! Words::isCommon(mb_strtolower($name));
     }
 
     private static function one(string $name): Name

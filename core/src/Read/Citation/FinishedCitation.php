@@ -32,23 +32,43 @@ final class FinishedCitation
         }
 
         return mb_strlen($text) >= 30
-            && preg_match('/\((?:c(?:irca|a\.)? )?\d{4}[a-z]?\b|\(n\.d\.\)|\b(?:1[5-9]|20)\d{2}\b|\bn\.d\./u', $text) === 1
-            && (preg_match_all('/[.?!][”"’]?\s+(?=[\p{Lu}“"\d(<h]|www)/u', $text) >= 1 || preg_match('/^[^“]*“[^”]{3,}”[.,] .*\d{4}/u', $text) === 1)
+            && preg_match(
+                '/\((?:c(?:irca|a\.)? )?\d{4}[a-z]?\b|\(n\.d\.\)|\b(?:1[5-9]|20)\d{2}\b|\bn\.d\./u',
+                $text,
+            ) === 1
+            && (preg_match_all(
+                '/[.?!][”"’]?\s+(?=[\p{Lu}“"\d(<h]|www)/u',
+                $text,
+            ) >= 1 || preg_match('/^[^“]*“[^”]{3,}”[.,] .*\d{4}/u', $text) === 1)
             && preg_match('/,|\(\d{4}/', $text) === 1;
     }
 
-    /** Entries without a year: one that says so where the date stands, one with a name turned round and a publisher, or a title in quotation marks and an address. */
+    /**
+     * Entries without a year: one that says so where the date stands, one with a name turned round and a publisher, or
+     * a title in quotation marks and an address.
+     */
     private static function isUndated(string $text): bool
     {
         return preg_match('/^.{3,}?\((?:n\.d\.|in press|\d{4})\)\. \p{L}.*\./u', $text) === 1
-            || preg_match('/^\p{Lu}[^,.]{1,40}, \p{Lu}[^.]{0,60}\. \p{Lu}[^.]{2,200}\. .*\b(?:Press|Books|UP|Publish\w+|in press|forthcoming)\b/u', $text) === 1
-            || preg_match('/“[^”]{3,200}\.” .*(?:\b(?:in press|forthcoming|Print|Web)\.$|[a-z0-9-]\.[a-z]{2,}\/)/u', $text) === 1;
+            || preg_match(
+                '/^\p{Lu}[^,.]{1,40}, \p{Lu}[^.]{0,60}\. \p{Lu}[^.]{2,200}\. .*\b(?:Press|Books|UP|Publish\w+|in press|forthcoming)\b/u',
+                $text,
+            ) === 1
+            || preg_match(
+                '/“[^”]{3,200}\.” .*(?:\b(?:in press|forthcoming|Print|Web)\.$|[a-z0-9-]\.[a-z]{2,}\/)/u',
+                $text,
+            ) === 1;
     }
 
-    /** The family of styles an entry was written in: "apa" where the date stands right behind the author, else "mla". */
+    /**
+     * The family of styles an entry was written in: "apa" where the date stands right behind the author, else "mla".
+     */
     public static function family(string $pasted): string
     {
-        return LegalCitation::parse(self::tidied($pasted)) !== null || ApaCitation::parse(self::tidied($pasted)) !== null ? 'apa' : 'mla';
+        return LegalCitation::parse(self::tidied($pasted)) !== null
+            || ApaCitation::parse(self::tidied($pasted)) !== null
+            ? 'apa'
+            : 'mla';
     }
 
     /**
@@ -62,9 +82,20 @@ final class FinishedCitation
         if (! self::looksLike($text)) {
             throw new Unreadable('This does not read like a finished entry: one has an author or a title, and a date, parted by full stops.');
         }
-        $parts = LegalCitation::parse($text) ?? NoteCitation::parse($text) ?? ApaCitation::parse($text) ?? MlaCitation::parse($text);
+        $parts = LegalCitation::parse($text)
+            ?? NoteCitation::parse($text)
+            ?? ApaCitation::parse($text)
+            ?? MlaCitation::parse($text);
         $reading = Reading::of(Source::fromArray($parts->source, Kinds::all()), self::WHERE, Confidence::Likely);
-        $findings = [FieldPath::kind()->key => new Finding(FieldPath::kind(), $reading->kind, new Evidence('From the way the citation is built.', $text), Confidence::Likely), ...$reading->findings];
+        $findings = [
+            FieldPath::kind()->key => new Finding(
+                FieldPath::kind(),
+                $reading->kind,
+                new Evidence('From the way the citation is built.', $text),
+                Confidence::Likely,
+            ),
+            ...$reading->findings,
+        ];
         $issues = [];
         foreach ($parts->doubts as $doubt) {
             $key = $doubt->field->key;
@@ -73,7 +104,9 @@ final class FinishedCitation
             }
             if ($doubt->fix !== null) {
                 $other = new Evidence('The citation can also be read this way.', $text);
-                $findings[$key] = $findings[$key]->withAlternatives([new Finding($doubt->field, $doubt->fix->value, $other, Confidence::Guess)]);
+                $findings[$key] = $findings[$key]->withAlternatives(
+                    [new Finding($doubt->field, $doubt->fix->value, $other, Confidence::Guess)],
+                );
             }
             $issues[] = $doubt;
         }

@@ -26,6 +26,11 @@ final class GuessedLanguage
         $best = (string) array_key_first($small);
 
         // A name in an English title has small words of its own; the other words tell.
-        return $small[$best] > 0 && $strange !== [] && (2 * count($strange) > count($others) || $small[$best] > 1) && ! array_intersect($words, ['the', 'of', 'and', 'an', 'for', 'with', 'to', 'on']) ? $best : '';
+        return $small[$best] > 0
+            && $strange !== []
+            && (2 * count($strange) > count($others) || $small[$best] > 1)
+            && ! array_intersect($words, ['the', 'of', 'and', 'an', 'for', 'with', 'to', 'on'])
+            ? $best
+            : '';
     }
 }

@@ -16,13 +16,22 @@ final class MlaCitation
     private const MEDIUM = 'Print|Web|Film|DVD|CD|Television|Radio|E-mail|TS|MS';
 
     /** What may stand at the very end to say what the title does not, and the kind it tells. */
-    private const FORMS = ['Press release' => 'press-release', 'Conference presentation' => 'lecture', 'Lecture' => 'lecture', 'Speech' => 'lecture', 'Address' => 'lecture', 'Poster presentation' => 'poster', 'Map' => 'map', 'Advertisement' => 'advertisement', 'Cartoon' => 'cartoon', 'Comic strip' => 'cartoon', 'Editorial' => 'editorial', 'Letter' => 'reader-letter', 'Letter to the editor' => 'reader-letter'];
+    private const FORMS = [
+        'Press release' => 'press-release', 'Conference presentation' => 'lecture', 'Lecture' => 'lecture',
+        'Speech' => 'lecture', 'Address' => 'lecture', 'Poster presentation' => 'poster', 'Map' => 'map',
+        'Advertisement' => 'advertisement', 'Cartoon' => 'cartoon', 'Comic strip' => 'cartoon',
+        'Editorial' => 'editorial', 'Letter' => 'reader-letter', 'Letter to the editor' => 'reader-letter',
+    ];
 
     public static function parse(string $text): CitationParts
     {
         $source = ['kind' => 'other', 'accessed' => ''];
         $text = CitedDate::dayFirst($text);
-        if (preg_match('/^(.*?)\s*\(?(?:Accessed|Date accessed|Date of access|Retrieved)(?: on)?:?\s+(\d{1,2} [^().]{3,12}\.? \d{4})[.)]*(?:\s+(<?(?:https?:|www\.)\S+))?$/us', $text, $m) === 1) {
+        if (preg_match(
+            '/^(.*?)\s*\(?(?:Accessed|Date accessed|Date of access|Retrieved)(?: on)?:?\s+(\d{1,2} [^().]{3,12}\.? \d{4})[.)]*(?:\s+(<?(?:https?:|www\.)\S+))?$/us',
+            $text,
+            $m,
+        ) === 1) {
             [$text, $source['accessed']] = [isset($m[3]) ? "{$m[1]} {$m[3]}" : $m[1], CitedDate::text($m[2])];
         }
         $form = '';
@@ -45,12 +54,19 @@ final class MlaCitation
         }
         $source['contributors'] = MlaPeople::parse($authors);
         $source['title'] = ['main' => self::unnested($title, $isQuoted)];
-        if (count(explode(' ', rtrim($authors, '.'))) < 4 && NameShape::isPersonal(Name::parse(rtrim($authors, '.')), true) && ! str_contains($authors, ',')) {
-            $doubts = [CitationParts::doubt(FieldPath::contributors(), '“'.rtrim($authors, '.').'” is not turned round. If its '
+        if (count(explode(' ', rtrim($authors, '.'))) < 4
+            && NameShape::isPersonal(Name::parse(rtrim($authors, '.')), true)
+            && ! str_contains($authors, ',')) {
+            $doubts = [CitationParts::doubt(FieldPath::contributors(), '“'.rtrim(
+                $authors,
+                '.',
+            ).'” is not turned round. If its '
                 .'last word is the family name, enter it as a person, with that name first.')];
         }
         if (preg_match('/\bet al\b/u', (string) preg_replace('/“.*”/u', '', $text)) === 1) {
-            $doubts = [CitationParts::cutShort('“et al.” stands for people the entry does not name. Add them from the source.')];
+            $doubts = [
+                CitationParts::cutShort('“et al.” stands for people the entry does not name. Add them from the source.'),
+            ];
         }
         $source = self::behind($source, $sentences, $isQuoted, $url.$doi !== '');
         if ($form !== '') {
@@ -71,16 +87,21 @@ final class MlaCitation
     /**
      * Author, title, and what is behind; quotation marks tell where the title of a part begins.
      *
-     * @return array{string, string, string, bool, list<Issue>} authors, title, the rest, whether the title stood in quotation marks, doubts
+     * @return array{string, string, string, bool, list<Issue>} authors, title, the rest, whether the title stood in
+     *         quotation marks, doubts
      */
     private static function opening(string $text): array
     {
-        if (preg_match('/^((?:[^“]*[.,\])])?)\s*“(.+?(?:[.?!,][’]?(?=”)|(?=”[.,])))”[.,]?\s*(.*)$/us', $text, $m) === 1 && mb_strlen($m[1]) < 200) {
-            return [rtrim(trim($m[1]), ','), rtrim((string) preg_replace('/[.,](?=’?$)/u', '', $m[2])), $m[3], true, []];
+        if (preg_match('/^((?:[^“]*[.,\])])?)\s*“(.+?(?:[.?!,][’]?(?=”)|(?=”[.,])))”[.,]?\s*(.*)$/us', $text, $m) === 1
+            && mb_strlen($m[1]) < 200) {
+            return [
+                rtrim(trim($m[1]), ','), rtrim((string) preg_replace('/[.,](?=’?$)/u', '', $m[2])), $m[3], true, [],
+            ];
         }
         $sentences = Sentences::of($text);
         // "Authora, A. Low Water": behind initials the title begins.
-        if (preg_match('/^([\p{Lu}][^,.]+, (?:\p{Lu}\.\s?)+)(?<=\.) ?(\p{Lu}\p{L}.*)$/u', $sentences[0], $m) === 1 && (! MlaPeople::is($sentences[0]) || str_word_count($m[2]) > 2)) {
+        if (preg_match('/^([\p{Lu}][^,.]+, (?:\p{Lu}\.\s?)+)(?<=\.) ?(\p{Lu}\p{L}.*)$/u', $sentences[0], $m) === 1
+            && (! MlaPeople::is($sentences[0]) || str_word_count($m[2]) > 2)) {
             array_splice($sentences, 0, 1, [trim($m[1]), $m[2]]);
         }
         if (count($sentences) === 1) {
@@ -98,11 +119,18 @@ final class MlaCitation
         return [$sentences[0], rtrim($sentences[1], '.'), implode(' ', array_slice($sentences, 2)), false, $doubts];
     }
 
-    /** Whether a sentence holds a container's elements rather than a title: somebody's deed, or a date between commas. */
+    /**
+     * Whether a sentence holds a container's elements rather than a title: somebody's deed, or a date between commas.
+     */
     private static function isContainer(string $sentence): bool
     {
-        return preg_match('/^(?:(?:directed|edited|translated|created|performances?|narrated|hosted)\b|(?:Dir|Ed|Trans|Perf)\. )/iu', $sentence) === 1
-            || preg_match('/(?:^|,\s).*\d{4}(?:,|\.$)/u', $sentence) === 1 && str_contains($sentence, ',') && preg_match('/^\p{Lu}[^,]*\s\p{Ll}/u', $sentence) !== 1;
+        return preg_match(
+            '/^(?:(?:directed|edited|translated|created|performances?|narrated|hosted)\b|(?:Dir|Ed|Trans|Perf)\. )/iu',
+            $sentence,
+        ) === 1
+            || preg_match('/(?:^|,\s).*\d{4}(?:,|\.$)/u', $sentence) === 1
+                && str_contains($sentence, ',')
+                && preg_match('/^\p{Lu}[^,]*\s\p{Ll}/u', $sentence) !== 1;
     }
 
     /** Inside a title in quotation marks quotations have single ones; they are double where the title stands alone. */
@@ -131,7 +159,12 @@ final class MlaCitation
 
                 continue;
             }
-            if ($containers === [] && preg_match('/^(?:Review|Rev\.) of (.+?)(?:, by ([^,]+?))?(?:,\s+(\p{Lu}.*\d{4}.*))?$/u', $said, $m) === 1) {
+            if ($containers === []
+                && preg_match(
+                    '/^(?:Review|Rev\.) of (.+?)(?:, by ([^,]+?))?(?:,\s+(\p{Lu}.*\d{4}.*))?$/u',
+                    $said,
+                    $m,
+                ) === 1) {
                 $source['subject'] = $m[1];
                 $kind = 'review';
                 if (($m[2] ?? '') !== '') {
@@ -150,7 +183,14 @@ final class MlaCitation
             if (preg_match('/^Special issue of (.+)$/u', $said, $m) === 1) {
                 [$said, $kind, $isQuoted] = [$m[1], 'special-issue', true];
             }
-            $container = MlaContainer::parse($said, $isQuoted || $containers !== [] || $original !== '' && $isOnline && preg_match('/(?:dissertation|thesis)$/iu', $said) !== 1 || self::isPart($source['title']['main']) || self::isCase($source['title']['main']));
+            $container = MlaContainer::parse(
+                $said,
+                $isQuoted
+                    || $containers !== []
+                    || $original !== '' && $isOnline && preg_match('/(?:dissertation|thesis)$/iu', $said) !== 1
+                    || self::isPart($source['title']['main'])
+                    || self::isCase($source['title']['main']),
+            );
             if ($container->isOnlyPeople()) {
                 // Behind a whole book its helpers stand in a sentence of their own, or with its publisher.
                 $source['contributors'] = [...$source['contributors'], ...$container->people];
@@ -160,7 +200,12 @@ final class MlaCitation
             $kind = $kind === '' && $containers === [] ? $container->kind : $kind;
             $source['genre'] = $container->genre ?: ($source['genre'] ?? '');
             $fields = $container->fields;
-            if ($containers === [] && ($kind === 'chapter' || $isQuoted && in_array('editor', array_column($container->people, 'role'), true) || self::isPart($source['title']['main']))) {
+            if ($containers === []
+                && ($kind === 'chapter' || $isQuoted && in_array(
+                    'editor',
+                    array_column($container->people, 'role'),
+                    true,
+                ) || self::isPart($source['title']['main']))) {
                 $fields['contributors'] = $container->people;
             } else {
                 $source['contributors'] = [...$source['contributors'], ...$container->people];
@@ -195,9 +240,15 @@ final class MlaCitation
      */
     private static function interview(array $people): array
     {
-        $asking = array_filter(array_slice($people, 1), static fn (array $one): bool => ! in_array('the author', $one['name'], true));
+        $asking = array_filter(
+            array_slice($people, 1),
+            static fn (array $one): bool => ! in_array('the author', $one['name'], true),
+        );
 
-        return [...array_slice($people, 0, 1), ...array_map(static fn (array $one): array => [...$one, 'role' => 'interviewer'], array_values($asking))];
+        return [
+            ...array_slice($people, 0, 1),
+            ...array_map(static fn (array $one): array => [...$one, 'role' => 'interviewer'], array_values($asking)),
+        ];
     }
 
     /** "Brook v. Harbour Board". */
@@ -215,12 +266,28 @@ final class MlaCitation
     private static function resolve(array $source, string $title, bool $isQuoted, string $medium): array
     {
         $container = $source['containers'][0];
-        $isOnline = isset($container['url']) || isset($container['doi']) || isset($source['containers'][1]['url']) || $medium === 'Web';
-        if (! $isQuoted && preg_match('/^(E-?mail|Letter|Text message) to (.+)$/u', $title, $m) === 1 && array_keys($container) === ['date'] && preg_match('/^'.NameShape::pattern().'$/u', $m[2]) === 1) {
-            $source = [...$source, 'kind' => 'email', 'title' => [], 'genre' => preg_match('/^E-?mail$/u', $m[1]) === 1 ? '' : $m[1]];
+        $isOnline = isset($container['url'])
+            || isset($container['doi'])
+            || isset($source['containers'][1]['url'])
+            || $medium === 'Web';
+        if (! $isQuoted
+            && preg_match('/^(E-?mail|Letter|Text message) to (.+)$/u', $title, $m) === 1
+            && array_keys($container) === ['date']
+            && preg_match('/^'.NameShape::pattern().'$/u', $m[2]) === 1) {
+            $source = [
+                ...$source,
+                'kind' => 'email',
+                'title' => [],
+                'genre' => preg_match('/^E-?mail$/u', $m[1]) === 1 ? '' : $m[1],
+            ];
             $source['contributors'][] = ['role' => 'recipient', 'name' => Name::parse($m[2])->toArray()];
         } elseif (! $isQuoted && $title === 'Interview') {
-            $source = [...$source, 'kind' => isset($container['title']) ? 'published-interview' : 'interview-own', 'title' => [], 'contributors' => self::interview($source['contributors'])];
+            $source = [
+                ...$source,
+                'kind' => isset($container['title']) ? 'published-interview' : 'interview-own',
+                'title' => [],
+                'contributors' => self::interview($source['contributors']),
+            ];
         } elseif (! $isQuoted && $title === 'Personal interview') {
             $source = [...$source, 'kind' => 'interview-own', 'title' => []];
         }
@@ -232,7 +299,8 @@ final class MlaCitation
             $medium === 'Film' || $medium === 'DVD' => 'film',
             $isQuoted && $isScreen && $isOnline => 'social-post',
             ! $isQuoted => $isOnline && isset($container['title']) ? 'web-page' : 'book',
-            // Without an address only a page of the web would print its publisher, and nothing of what was pasted may be lost.
+            // Without an address only a page of the web would print its publisher, and nothing of what was pasted may
+            // be lost.
             ! $isOnline && ! isset($container['publisher']) => 'magazine-article',
             default => 'web-page',
         };

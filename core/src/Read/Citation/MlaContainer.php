@@ -10,10 +10,26 @@ use Bibrel\Core\Text\PageRange;
 /** One container of an MLA entry, its elements between commas (MLA Handbook, 9th ed., 5.31-5.99). */
 final readonly class MlaContainer
 {
-    private const ROLES = ['edited by' => 'editor', 'translated by' => 'translator', 'directed by' => 'director', 'illustrated by' => 'illustrator', 'narrated by' => 'narrator', 'read by' => 'narrator', 'introduction by' => 'introduction', 'foreword by' => 'foreword', 'afterword by' => 'afterword', 'hosted by' => 'host', 'uploaded by' => 'uploader', 'performances? by' => 'performer', 'performed by' => 'performer', 'created by' => 'creator', 'compiled by' => 'compiler', 'composed by' => 'composer', 'music by' => 'composer', 'conducted by' => 'conductor', 'curated by' => 'curator', 'produced by' => 'producer', 'screenplay by' => 'writer', 'written by' => 'writer', 'interview by' => 'interviewer', 'by' => 'author'];
+    private const ROLES = [
+        'edited by' => 'editor', 'translated by' => 'translator', 'directed by' => 'director',
+        'illustrated by' => 'illustrator', 'narrated by' => 'narrator', 'read by' => 'narrator',
+        'introduction by' => 'introduction', 'foreword by' => 'foreword', 'afterword by' => 'afterword',
+        'hosted by' => 'host', 'uploaded by' => 'uploader', 'performances? by' => 'performer',
+        'performed by' => 'performer', 'created by' => 'creator', 'compiled by' => 'compiler',
+        'composed by' => 'composer', 'music by' => 'composer', 'conducted by' => 'conductor', 'curated by' => 'curator',
+        'produced by' => 'producer', 'screenplay by' => 'writer', 'written by' => 'writer',
+        'interview by' => 'interviewer', 'by' => 'author',
+    ];
 
     /** Roles that stand before the name, parted from it by a comma. */
-    private const BEFORE = ['executive producer' => 'executive-producer', 'director' => 'director', 'producer' => 'producer', 'host' => 'host', 'narrator' => 'narrator', 'performer' => 'performer'];
+    private const BEFORE = [
+        'executive producer' => 'executive-producer',
+        'director' => 'director',
+        'producer' => 'producer',
+        'host' => 'host',
+        'narrator' => 'narrator',
+        'performer' => 'performer',
+    ];
 
     /**
      * @param  array<string, string>  $fields  of the container
@@ -55,7 +71,11 @@ final readonly class MlaContainer
                 preg_match('/^(?:vols?\.?|volume)\s*(\d.*|[IVXLC]+)$/iu', $piece, $m) === 1 => $fields['volume'] = PageRange::typed($m[1]),
                 preg_match('/^(?:nos?\.?|issue|iss\.|number)\s*(\d.*)$/iu', $piece, $m) === 1 => $fields['issue'] = PageRange::typed($m[1]),
                 preg_match('/^suppl\.\s*(.+)$/iu', $piece, $m) === 1 => $fields['issue'] = "Suppl. {$m[1]}",
-                preg_match('/^(?:pp?\.?|pgs?\.?|pages?)\s*((?:\p{Lu}{0,2}|e)\d.*|[ivxlc]+[–-].*)$/iu', $piece, $m) === 1 => [$fields['pages'], $last] = [PageRange::typed($m[1]), 'pages'],
+                preg_match(
+                    '/^(?:pp?\.?|pgs?\.?|pages?)\s*((?:\p{Lu}{0,2}|e)\d.*|[ivxlc]+[–-].*)$/iu',
+                    $piece,
+                    $m,
+                ) === 1 => [$fields['pages'], $last] = [PageRange::typed($m[1]), 'pages'],
                 $before === 'pages' && preg_match('/^\d+(?:[–-]\d+)?\+?$/u', $piece) === 1 => [$fields['pages'], $last] = [$fields['pages'].', '.PageRange::typed($piece), 'pages'],
                 preg_match('/^article\s+(\S+)$/u', $piece, $m) === 1 => $fields['articleNumber'] = $m[1],
                 preg_match('/^season\s+(\d+)$/iu', $piece, $m) === 1 => $fields['season'] = $m[1],
@@ -78,7 +98,12 @@ final readonly class MlaContainer
         }
         // An event has its place behind its day.
         $dated = array_key_first(array_filter($pieces, static fn (string $piece): bool => CitedDate::is(trim($piece))));
-        if (isset($fields['title']) && $left !== [] && $dated !== null && array_key_first(array_filter($pieces, static fn (string $piece): bool => in_array(trim($piece), $left, true))) > $dated) {
+        if (isset($fields['title'])
+            && $left !== []
+            && $dated !== null
+            && array_key_first(
+                array_filter($pieces, static fn (string $piece): bool => in_array(trim($piece), $left, true)),
+            ) > $dated) {
             $fields['place'] = implode(', ', $left);
 
             return new self($fields, $people, 'lecture', $genre);
@@ -86,7 +111,11 @@ final readonly class MlaContainer
         if ($left !== []) {
             $fields['publisher'] = implode(', ', $left);
             // The place, which MLA printed until its 7th edition.
-            if (preg_match('/^(\p{Lu}[\p{L}. ]{2,30}(?:, \p{Lu}{2})?): (\p{Lu}.*)$/u', $fields['publisher'], $m) === 1) {
+            if (preg_match(
+                '/^(\p{Lu}[\p{L}. ]{2,30}(?:, \p{Lu}{2})?): (\p{Lu}.*)$/u',
+                $fields['publisher'],
+                $m,
+            ) === 1) {
                 [$fields['place'], $fields['publisher']] = [$m[1], $m[2]];
             }
         }
@@ -132,21 +161,46 @@ final readonly class MlaContainer
             $has('articleNumber', 'title'), $has('status', 'title') && ! isset($fields['publisher']) => 'journal-article',
             $has('pages', 'title', 'publisher') => 'chapter',
             $has('pages', 'title') => preg_match('/^[A-Z]\d/', $fields['pages']) === 1 ? 'newspaper-article' : 'magazine-article',
-            $has('title', 'publisher') && preg_match('/\b(?:Records|Recordings|Music)\b/u', $fields['publisher']) === 1 => 'song',
+            $has('title', 'publisher')
+                && preg_match('/\b(?:Records|Recordings|Music)\b/u', $fields['publisher']) === 1 => 'song',
             in_array('director', array_column($people, 'role'), true) && ! isset($fields['title']) && $fields !== [] => 'film',
             default => '',
         };
     }
 
-    /** @return ?array{list<array<string, mixed>>, int} the people a piece names, and how many more pieces it takes; null where it names none */
+    /**
+     * @return ?array{list<array<string, mixed>>, int} the people a piece names, and how many more pieces it takes; null
+     *         where it names none
+     */
     private static function role(string $piece, string $next): ?array
     {
-        if (preg_match('/^(edited|translated|compiled|illustrated|introduced) and (edited|translated|compiled|illustrated) by (.+)$/iu', $piece, $m) === 1) {
-            return [array_merge(...array_map(static fn (string $name): array => [self::person(self::ROLES[mb_strtolower($m[1]).' by'] ?? 'introduction', $name), self::person(self::ROLES[mb_strtolower($m[2]).' by'], $name)], self::names($m[3]))), 0];
+        if (preg_match(
+            '/^(edited|translated|compiled|illustrated|introduced) and (edited|translated|compiled|illustrated) by (.+)$/iu',
+            $piece,
+            $m,
+        ) === 1) {
+            return [
+                array_merge(
+                    ...array_map(
+                        static fn (string $name): array => [
+                            self::person(self::ROLES[mb_strtolower($m[1]).' by'] ?? 'introduction', $name),
+                            self::person(self::ROLES[mb_strtolower($m[2]).' by'], $name),
+                        ],
+                        self::names($m[3]),
+                    ),
+                ),
+                0,
+            ];
         }
         foreach (self::ROLES as $words => $role) {
             if (preg_match("/^{$words}\\s+(.+)$/iu", $piece, $m) === 1) {
-                return [array_map(static fn (string $name): array => self::person($role, $name), self::names((string) preg_replace('/\s+et al\.?$/u', '', $m[1]))), 0];
+                return [
+                    array_map(
+                        static fn (string $name): array => self::person($role, $name),
+                        self::names((string) preg_replace('/\s+et al\.?$/u', '', $m[1])),
+                    ),
+                    0,
+                ];
             }
         }
         $role = self::BEFORE[mb_strtolower($piece)] ?? null;
@@ -175,12 +229,28 @@ final readonly class MlaContainer
     {
         // So do other styles: "Journal 12, no. 3 (2016): 215–39".
         if (preg_match('/^(.+?),?\s+(\d+)(?:(?:\.|,\s*no\.\s*)(\d+))?\s+\((.*?\d{4})\):\s*(.+)$/u', $chunk, $m) === 1) {
-            $fields = array_filter(['volume' => $m[2], 'issue' => $m[3], 'date' => CitedDate::text($m[4]), 'pages' => PageRange::typed($m[5])], static fn (string $value): bool => $value !== '');
+            $fields = array_filter(
+                [
+                    'volume' => $m[2],
+                    'issue' => $m[3],
+                    'date' => CitedDate::text($m[4]),
+                    'pages' => PageRange::typed($m[5]),
+                ],
+                static fn (string $value): bool => $value !== '',
+            );
 
             return $m[1];
         }
-        if (preg_match('/^(.+?)\s+((?:\d{1,2} )?[A-Z][a-z]{2,8}\.? \d{4})(?:,\s*([^,:]+ ed\.))?:\s*(.+)$/u', $chunk, $m) === 1 && CitedDate::is($m[2])) {
-            $fields = array_filter(['date' => CitedDate::text($m[2]), 'edition' => $m[3], 'pages' => PageRange::typed($m[4])], static fn (string $value): bool => $value !== '' && $value !== 'n. pag');
+        if (preg_match(
+            '/^(.+?)\s+((?:\d{1,2} )?[A-Z][a-z]{2,8}\.? \d{4})(?:,\s*([^,:]+ ed\.))?:\s*(.+)$/u',
+            $chunk,
+            $m,
+        ) === 1
+            && CitedDate::is($m[2])) {
+            $fields = array_filter(
+                ['date' => CitedDate::text($m[2]), 'edition' => $m[3], 'pages' => PageRange::typed($m[4])],
+                static fn (string $value): bool => $value !== '' && $value !== 'n. pag',
+            );
 
             return $m[1];
         }

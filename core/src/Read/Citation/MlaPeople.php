@@ -6,15 +6,23 @@ namespace Bibrel\Core\Read\Citation;
 
 use Bibrel\Core\Source\Name;
 
-/** Who stands before the title of an MLA entry, the first turned round, with what they did (MLA Handbook, 9th ed., 5.3-5.22). */
+/**
+ * Who stands before the title of an MLA entry, the first turned round, with what they did (MLA Handbook, 9th ed.,
+ * 5.3-5.22).
+ */
 final class MlaPeople
 {
-    private const ROLES = ['editor' => 'editor', 'ed' => 'editor', 'translator' => 'translator', 'trans' => 'translator', 'director' => 'director', 'compiler' => 'compiler', 'comp' => 'compiler', 'narrator' => 'narrator', 'host' => 'host', 'performer' => 'performer', 'creator' => 'creator'];
+    private const ROLES = [
+        'editor' => 'editor', 'ed' => 'editor', 'translator' => 'translator', 'trans' => 'translator',
+        'director' => 'director', 'compiler' => 'compiler', 'comp' => 'compiler', 'narrator' => 'narrator',
+        'host' => 'host', 'performer' => 'performer', 'creator' => 'creator',
+    ];
 
     /** "Family, Given", several names, or an account. */
     public static function is(string $sentence): bool
     {
-        return preg_match('/^[\p{Lu}@\p{Ll}][^,]{1,40},\s+\p{Lu}[^,]{0,60}(?:,.*)?\.$/u', $sentence) === 1 && preg_match('/\d/', $sentence) !== 1
+        return preg_match('/^[\p{Lu}@\p{Ll}][^,]{1,40},\s+\p{Lu}[^,]{0,60}(?:,.*)?\.$/u', $sentence) === 1
+            && preg_match('/\d/', $sentence) !== 1
             || preg_match('/^@\S+\.$|\[@\S+\]\.$/u', $sentence) === 1;
     }
 
@@ -42,10 +50,24 @@ final class MlaPeople
             return [$one(Name::screen($text))];
         }
         // "Family, Given": the first is turned round, a second follows "and".
-        if (preg_match('/^([^,]+),\s*([^,]+?)(?:,\s*(Jr\.?|Sr\.?|I{1,3}))?(?:,?\s+and\s+([^,]+(?:, (?:Jr|Sr)\.?)?))?$/u', $text, $m) === 1 && preg_match('/\b(?:of|for|the)\b/u', $m[1]) !== 1) {
-            $people = [$one(Name::parse(self::uncapitalised("{$m[1]}, {$m[2]}").(($m[3] ?? '') !== '' ? ', '.preg_replace('/(?<=[JS]r)$/', '.', $m[3]) : '')))];
+        if (preg_match(
+            '/^([^,]+),\s*([^,]+?)(?:,\s*(Jr\.?|Sr\.?|I{1,3}))?(?:,?\s+and\s+([^,]+(?:, (?:Jr|Sr)\.?)?))?$/u',
+            $text,
+            $m,
+        ) === 1
+            && preg_match('/\b(?:of|for|the)\b/u', $m[1]) !== 1) {
+            $people = [
+                $one(
+                    Name::parse(
+                        self::uncapitalised("{$m[1]}, {$m[2]}")
+                            .(($m[3] ?? '') !== '' ? ', '.preg_replace('/(?<=[JS]r)$/', '.', $m[3]) : ''),
+                    ),
+                ),
+            ];
             if (($m[4] ?? '') !== '') {
-                $people[] = $one(Name::looksLikeGroup($m[4]) ? Name::group($m[4]) : Name::parse(self::uncapitalised($m[4])));
+                $people[] = $one(
+                    Name::looksLikeGroup($m[4]) ? Name::group($m[4]) : Name::parse(self::uncapitalised($m[4])),
+                );
             }
 
             return $people;
@@ -60,7 +82,8 @@ final class MlaPeople
     }
 
     /**
-     * Three authors and more: the first turned round ("Authora, Ada, Bea Authorb, and Cy Authorc", as the 7th edition has
+     * Three authors and more: the first turned round ("Authora, Ada, Bea Authorb, and Cy Authorc", as the 7th edition
+     * has
      * it), or each of them, as no style writes them and many people do.
      *
      * @param  list<string>  $parts  between commas
@@ -68,10 +91,20 @@ final class MlaPeople
      */
     private static function several(array $parts): array
     {
-        if (count($parts) < 3 || array_filter($parts, static fn (string $part): bool => preg_match('/^\p{Lu}[\p{L}.’\'-]*(?: (?:\p{Lu}|van |von |de |der )[\p{L}.’\'-]*){0,3}$/u', $part) !== 1) !== []) {
+        if (count($parts) < 3
+            || array_filter(
+                $parts,
+                static fn (string $part): bool => preg_match(
+                    '/^\p{Lu}[\p{L}.’\'-]*(?: (?:\p{Lu}|van |von |de |der )[\p{L}.’\'-]*){0,3}$/u',
+                    $part,
+                ) !== 1,
+            ) !== []) {
             return [];
         }
-        $isDirect = array_filter(array_slice($parts, 2), static fn (string $part): bool => ! str_contains($part, ' ')) === [];
+        $isDirect = array_filter(
+            array_slice($parts, 2),
+            static fn (string $part): bool => ! str_contains($part, ' '),
+        ) === [];
 
         return match (true) {
             $isDirect => [Name::parse("{$parts[0]}, {$parts[1]}"), ...array_map(Name::parse(...), array_slice($parts, 2))],
@@ -83,6 +116,12 @@ final class MlaPeople
     /** Indexes print authors in capitals throughout. */
     private static function uncapitalised(string $name): string
     {
-        return preg_match('/\p{Ll}/u', $name) === 1 ? $name : (string) preg_replace_callback('/\p{Lu}{3,}/u', static fn (array $m): string => mb_convert_case($m[0], MB_CASE_TITLE), $name);
+        return preg_match('/\p{Ll}/u', $name) === 1
+            ? $name
+            : (string) preg_replace_callback(
+                '/\p{Lu}{3,}/u',
+                static fn (array $m): string => mb_convert_case($m[0], MB_CASE_TITLE),
+                $name,
+            );
     }
 }

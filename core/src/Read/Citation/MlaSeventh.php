@@ -6,11 +6,18 @@ namespace Bibrel\Core\Read\Citation;
 
 /**
  * What stands behind the title in an entry of MLA's 7th edition, in the words of the later ones: "2nd ed. Trans. Piet
- * Ilves. Gullhaven: Lowtide, 2008." is "2nd ed., translated by Piet Ilves, Lowtide, 2008" (MLA Handbook, 7th ed., ch. 5).
+ * Ilves. Gullhaven: Lowtide, 2008." is "2nd ed., translated by Piet Ilves, Lowtide, 2008" (MLA Handbook, 7th ed., ch.
+ * 5).
  */
 final class MlaSeventh
 {
-    private const WORDS = ['/^Eds?\. (?=\p{Lu})/u' => 'edited by ', '/^Trans\. (?=\p{Lu})/u' => 'translated by ', '/^Dir\. (?=\p{Lu})/u' => 'directed by ', '/^Perf\. (?=\p{Lu})/u' => 'performances by ', '/^Narr\. (?=\p{Lu})/u' => 'narrated by ', '/^Illus\. (?=\p{Lu})/u' => 'illustrated by ', '/^Introd\. (?=\p{Lu})/u' => 'introduction by ', '/^By (?=\p{Lu})/u' => 'by ', '/^Vol\. (?=\d)/u' => 'vol. ', '/^Diss\. /u' => 'Diss., '];
+    private const WORDS = [
+        '/^Eds?\. (?=\p{Lu})/u' => 'edited by ', '/^Trans\. (?=\p{Lu})/u' => 'translated by ',
+        '/^Dir\. (?=\p{Lu})/u' => 'directed by ', '/^Perf\. (?=\p{Lu})/u' => 'performances by ',
+        '/^Narr\. (?=\p{Lu})/u' => 'narrated by ', '/^Illus\. (?=\p{Lu})/u' => 'illustrated by ',
+        '/^Introd\. (?=\p{Lu})/u' => 'introduction by ', '/^By (?=\p{Lu})/u' => 'by ', '/^Vol\. (?=\d)/u' => 'vol. ',
+        '/^Diss\. /u' => 'Diss., ',
+    ];
 
     /**
      * @param  string  $rest  behind the title
@@ -27,8 +34,13 @@ final class MlaSeventh
             if (preg_match('/^(?:N\.\s?p\.?|n\.\s?p\.?|n\.\s?d\.?|N\.p\., n\.d|n\. pag\.?)$/u', $said) === 1) {
                 continue;
             }
-            $said = (string) preg_replace(['/^N\.p\.:\s*/u', '/^n\.p\.,\s*/iu', '/,\s*n\.d\.?$/u', '/^(\d+[–-]\d+|[ivxlc]+[–-][ivxlc]+)$/u'], ['', '', '', 'pp. $1'], $said);
-            if (preg_match('/^(\p{Lu}[\p{L} ]{2,30}): (\p{Lu}.*)$/u', $said, $m) === 1 && preg_match('/\d{4}$|\p{L}$/u', $said) === 1) {
+            $said = (string) preg_replace(
+                ['/^N\.p\.:\s*/u', '/^n\.p\.,\s*/iu', '/,\s*n\.d\.?$/u', '/^(\d+[–-]\d+|[ivxlc]+[–-][ivxlc]+)$/u'],
+                ['', '', '', 'pp. $1'],
+                $said,
+            );
+            if (preg_match('/^(\p{Lu}[\p{L} ]{2,30}): (\p{Lu}.*)$/u', $said, $m) === 1
+                && preg_match('/\d{4}$|\p{L}$/u', $said) === 1) {
                 [$place, $said] = [$m[1], $m[2]];
             }
             $isElement = false;
@@ -45,7 +57,8 @@ final class MlaSeventh
             } elseif ($said !== '') {
                 $chunks[count($chunks) - 1] .= ", {$said}";
             }
-            $isClosed = preg_match('/^(?:Editorial|Letter|Rev\. of .+)$/u', $said) === 1 || preg_match('/\d{4}\)?(?:, [^:]+ ed\.)?: \S/u', $said) === 1;
+            $isClosed = preg_match('/^(?:Editorial|Letter|Rev\. of .+)$/u', $said) === 1
+                || preg_match('/\d{4}\)?(?:, [^:]+ ed\.)?: \S/u', $said) === 1;
         }
 
         return [$chunks, $place];

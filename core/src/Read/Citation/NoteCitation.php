@@ -25,9 +25,18 @@ final class NoteCitation
 
             return self::parts('journal-article', $m[1], $m[2], [...$container->fields, 'doi' => $doi, 'url' => $url]);
         }
-        if (preg_match("/^{$names}, ([^“”(]+) \\((?:([^():]+): )?([^():]+), (\\d{4})\\)(?:, ([\\d–, -]+))?$/u", $text, $m) === 1) {
+        if (preg_match(
+            "/^{$names}, ([^“”(]+) \\((?:([^():]+): )?([^():]+), (\\d{4})\\)(?:, ([\\d–, -]+))?$/u",
+            $text,
+            $m,
+        ) === 1) {
             // The page of a note is where the words stand, and no part of the book's entry.
-            return self::parts('book', $m[1], $m[2], ['place' => $m[3], 'publisher' => $m[4], 'date' => $m[5], 'doi' => $doi, 'url' => $url]);
+            return self::parts(
+                'book',
+                $m[1],
+                $m[2],
+                ['place' => $m[3], 'publisher' => $m[4], 'date' => $m[5], 'doi' => $doi, 'url' => $url],
+            );
         }
 
         return null;
@@ -41,7 +50,10 @@ final class NoteCitation
         return new CitationParts([
             'kind' => $kind,
             'title' => ['main' => $title],
-            'contributors' => array_map(static fn (string $name): array => ['role' => 'author', 'name' => Name::guessed($name)->toArray()], $people),
+            'contributors' => array_map(
+                static fn (string $name): array => ['role' => 'author', 'name' => Name::guessed($name)->toArray()],
+                $people,
+            ),
             'containers' => [array_filter($container, static fn (string $value): bool => $value !== '')],
         ]);
     }

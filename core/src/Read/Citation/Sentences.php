@@ -15,7 +15,12 @@ final class Sentences
     {
         $sentences = [];
         $from = 0;
-        preg_match_all('/[.?!][”’]{0,2}(?=\s+(?:[\p{Lu}\d“‘@\[]|[ivxlc]+[–-][ivxlc]))/u', $text, $stops, PREG_OFFSET_CAPTURE);
+        preg_match_all(
+            '/[.?!][”’]{0,2}(?=\s+(?:[\p{Lu}\d“‘@\[]|[ivxlc]+[–-][ivxlc]))/u',
+            $text,
+            $stops,
+            PREG_OFFSET_CAPTURE,
+        );
         foreach ($stops[0] as [$mark, $at]) {
             if ($mark === '.' && preg_match(self::SHORT, substr($text, $from, $at - $from)) === 1) {
                 continue;

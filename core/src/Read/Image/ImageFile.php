@@ -20,7 +20,8 @@ use Bibrel\Core\Source\Role;
 use Bibrel\Core\Source\Text;
 
 /**
- * What a picture's own file says of it: XMP, IPTC and EXIF, in that order of trust, since the first two are filled in by
+ * What a picture's own file says of it: XMP, IPTC and EXIF, in that order of trust, since the first two are filled in
+ * by
  * people and the last mostly by cameras.
  */
 final class ImageFile
@@ -34,7 +35,14 @@ final class ImageFile
     public static function read(string $bytes, string $url): Reading
     {
         $said = [...self::xmp($bytes), ...self::iptc($bytes), ...self::exif($bytes)];
-        $findings = [FieldPath::kind()->key => new Finding(FieldPath::kind(), 'photograph', new Evidence('The address leads to a picture’s own file.', $url), Confidence::Likely)];
+        $findings = [
+            FieldPath::kind()->key => new Finding(
+                FieldPath::kind(),
+                'photograph',
+                new Evidence('The address leads to a picture’s own file.', $url),
+                Confidence::Likely,
+            ),
+        ];
         foreach ($said as [$field, $value, $where, $confidence]) {
             $findings[$field->key] ??= self::finding($field, Text::line($value), $where, $confidence);
         }
@@ -56,7 +64,10 @@ final class ImageFile
         }
         $evidence = new Evidence($where, $value);
         if ($field === FieldPath::contributors()) {
-            $people = array_map(static fn (Contributor $one): Contributor => new Contributor(Role::Photographer, $one->name), Bylines::contributors($value));
+            $people = array_map(
+                static fn (Contributor $one): Contributor => new Contributor(Role::Photographer, $one->name),
+                Bylines::contributors($value),
+            );
 
             return $people === [] ? null : new Finding($field, $people, $evidence, $confidence);
         }
@@ -82,9 +93,23 @@ final class ImageFile
             return [];
         }
         $text = static function (string $name) use ($xpath): string {
-            $found = $xpath->query("//*[local-name()=\"{$name}\"]//*[local-name()=\"li\"] | //*[local-name()=\"{$name}\"][not(*)] | //@*[local-name()=\"{$name}\"]");
+            $found = $xpath->query(
+                "//*[local-name()=\"{$name}\"]//*[local-name()=\"li\"] | //*[local-name()=\"{$name}\"][not(*)] | //@*[local-name()=\"{$name}\"]",
+            );
 
-            return $found === false ? '' : implode('; ', array_filter(array_map(static fn (mixed $node): string => $node instanceof \DOMNode ? trim($node->textContent) : '', iterator_to_array($found))));
+            return $found === false
+                ? ''
+                : implode(
+                    '; ',
+                    array_filter(
+                        array_map(
+                            static fn (mixed $node): string => $node instanceof \DOMNode
+                                ? trim($node->textContent)
+                                : '',
+                            iterator_to_array($found),
+                        ),
+                    ),
+                );
         };
 
         return [
@@ -109,7 +134,12 @@ final class ImageFile
         return [
             [FieldPath::title(), $text('2#005') ?: $text('2#105'), self::IPTC, Confidence::Stated],
             [FieldPath::contributors(), $text('2#080'), self::IPTC, Confidence::Stated],
-            [ContainerField::Date->at(), (string) preg_replace('/^(\d{4})(\d{2})(\d{2})$/', '$1-$2-$3', $text('2#055')), self::IPTC, Confidence::Stated],
+            [
+                ContainerField::Date->at(),
+                (string) preg_replace('/^(\d{4})(\d{2})(\d{2})$/', '$1-$2-$3', $text('2#055')),
+                self::IPTC,
+                Confidence::Stated,
+            ],
         ];
     }
 
@@ -127,7 +157,9 @@ final class ImageFile
         rewind($stream);
         $said = @exif_read_data($stream);
         fclose($stream);
-        $text = static fn (string $key): string => is_array($said) && is_scalar($said[$key] ?? null) ? trim(mb_scrub((string) $said[$key]), "\0 ") : '';
+        $text = static fn (string $key): string => is_array($said) && is_scalar($said[$key] ?? null)
+            ? trim(mb_scrub((string) $said[$key]), "\0 ")
+            : '';
 
         return [
             [FieldPath::title(), $text('ImageDescription'), self::EXIF, Confidence::Likely],

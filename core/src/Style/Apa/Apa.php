@@ -97,7 +97,10 @@ final readonly class Apa implements Style
 
     public function authorKey(Source $source): string
     {
-        return implode("\x1E", array_map(static fn (Contributor $one): string => $one->name->key(), Leaders::of($source)));
+        return implode(
+            "\x1E",
+            array_map(static fn (Contributor $one): string => $one->name->key(), Leaders::of($source)),
+        );
     }
 
     public function lettersYears(): bool

@@ -72,7 +72,9 @@ final readonly class Citation
                 $line->add($short, 'apa.cite.short', FieldPath::contributors())->add(', ', 'apa.comma');
             }
         } else {
-            $line->add($isIntroduced ? " [{$short}]" : '', 'apa.cite.short', FieldPath::contributors())->separate('apa.comma');
+            $line->add(
+                $isIntroduced ? " [{$short},
+            ]" : '', 'apa.cite.short', FieldPath::contributors())->separate('apa.comma');
         }
     }
 
@@ -155,7 +157,12 @@ final readonly class Citation
             $words = $title->isEmpty() ? $this->source->genre : $title->full();
             $line->add($words === '' ? '' : "[{$words}]", 'apa.cite.title', FieldPath::title());
         } elseif ($containment === Containment::Law) {
-            $line->add($title->full(), 'apa.cite.title', FieldPath::title(), $this->source->kind->titleFormat === TitleFormat::Italic);
+            $line->add(
+                $title->full(),
+                'apa.cite.title',
+                FieldPath::title(),
+                $this->source->kind->titleFormat === TitleFormat::Italic,
+            );
         } else {
             $isPart = in_array($containment, [Containment::InPeriodical, Containment::PartOf], true);
             (new TitleSetter($line, 'apa.title.within'))->title(
@@ -173,7 +180,11 @@ final readonly class Citation
         $letter = $this->context->yearLetter;
         $original = $this->source->original->date();
         $year = $this->wording->year($date) ?: $this->source->container()->status ?: 'n.d.';
-        $line->add($original->isNone() ? '' : $this->wording->year($original).'/', 'apa.cite.date', FieldPath::originalDate())
+        $line->add(
+            $original->isNone() ? '' : $this->wording->year($original).'/',
+            'apa.cite.date',
+            FieldPath::originalDate(),
+        )
             ->add($year, 'apa.cite.date', ContainerField::Date->at())
             ->add($letter === '' || $date->isDate() ? $letter : "-{$letter}", 'apa.date.letter');
     }

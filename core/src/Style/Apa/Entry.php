@@ -45,7 +45,15 @@ final readonly class Entry
             $title->add();
             $this->date();
         }
-        (new SourceElement($this->source, $this->course, $this->line, $this->names, $this->wording, $leaders, $this->edition))->add();
+        (new SourceElement(
+            $this->source,
+            $this->course,
+            $this->line,
+            $this->names,
+            $this->wording,
+            $leaders,
+            $this->edition,
+        ))->add();
         $this->original();
 
         return $this->line->trimEnd()->runs();

@@ -69,9 +69,11 @@ final readonly class LawEntry
             ->add($container->volume, 'apa.law.place', ContainerField::Volume->at())->space('apa.law.place')
             ->add($container->title, 'apa.law.place', ContainerField::Title->at());
         if ($container->section !== '') {
-            $this->line->add(' § ', 'apa.law.place')->add($container->section, 'apa.law.place', ContainerField::Section->at());
+            $this->line->add(' § ', 'apa.law.place')
+                ->add($container->section, 'apa.law.place', ContainerField::Section->at());
         } elseif ($container->pages !== '') {
-            $this->line->add(' ', 'apa.law.place')->add(PageRange::full($container->pages), 'apa.law.place', ContainerField::Pages->at());
+            $this->line->add(' ', 'apa.law.place')
+                ->add(PageRange::full($container->pages), 'apa.law.place', ContainerField::Pages->at());
         }
     }
 
@@ -81,9 +83,13 @@ final readonly class LawEntry
         if (! $this->source->kind->requires(FieldPath::contributors())) {
             return;
         }
-        $named = array_filter($this->source->contributors, static fn (Contributor $one): bool => ! $one->name->isEmpty());
+        $named = array_filter(
+            $this->source->contributors,
+            static fn (Contributor $one): bool => ! $one->name->isEmpty(),
+        );
         foreach ($named as $place => $court) {
-            $this->line->add($court->name->direct(), 'apa.law.place', FieldPath::contributors()->member($place))->add(' ', 'apa.date');
+            $this->line->add($court->name->direct(), 'apa.law.place', FieldPath::contributors()->member($place))
+                ->add(' ', 'apa.date');
         }
     }
 }

@@ -18,7 +18,9 @@ use Bibrel\Core\Source\Source;
 final class Leaders
 {
     /** Who stands there when nobody made the source alone and its kind does not say, best first. */
-    private const STAND_INS = [[Role::Director], [Role::Host], [Role::ExecutiveProducer, Role::Creator], [Role::Uploader]];
+    private const STAND_INS = [
+        [Role::Director], [Role::Host], [Role::ExecutiveProducer, Role::Creator], [Role::Uploader],
+    ];
 
     /** @return array<int, Contributor> by their place in the source's contributors */
     public static function of(Source $source): array

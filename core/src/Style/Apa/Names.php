@@ -79,7 +79,13 @@ final readonly class Names
         $initials = array_map(static function (string $word): string {
             $parts = array_filter(explode('-', $word), static fn (string $part): bool => $part !== '');
 
-            return implode('-', array_map(static fn (string $part): string => mb_strtoupper((string) grapheme_substr($part, 0, 1)).'.', $parts));
+            return implode(
+                '-',
+                array_map(
+                    static fn (string $part): string => mb_strtoupper((string) grapheme_substr($part, 0, 1)).'.',
+                    $parts,
+                ),
+            );
         }, $words);
 
         return (string) preg_replace('/\s-/', '-', implode(' ', array_filter($initials)));
@@ -88,7 +94,8 @@ final readonly class Names
     /** @param  array<int, Contributor>  $shown */
     private function between(RunBuilder $line, array $shown, bool $isLast, bool $isCut): void
     {
-        $areGroups = count($shown) === 2 && array_filter($shown, static fn (Contributor $one): bool => ! $one->name->isGroup()) === [];
+        $areGroups = count($shown) === 2
+            && array_filter($shown, static fn (Contributor $one): bool => ! $one->name->isGroup()) === [];
         match (true) {
             $isLast && $isCut => $line->add(', . . . ', 'apa.author.many'),
             $isLast => $line->add($areGroups ? ' & ' : ', & ', 'apa.author.and'),
@@ -120,7 +127,10 @@ final readonly class Names
     {
         $given = Name::join($this->initials($name->given), $name->dropping);
 
-        return implode(', ', array_filter([$name->surname(), $given, $name->suffix], static fn (string $part): bool => $part !== ''));
+        return implode(
+            ', ',
+            array_filter([$name->surname(), $given, $name->suffix], static fn (string $part): bool => $part !== ''),
+        );
     }
 
     private function screen(RunBuilder $line, Name $name, FieldPath $field): void

@@ -74,7 +74,12 @@ final readonly class SourceElement
         if ($container->title === '' || $this->edition === 6 && $this->source->kind->isMessage) {
             return;
         }
-        $this->titles->text($container->title, ContainerField::Title->at(), TitleFormat::Italic, 'apa.source.periodical');
+        $this->titles->text(
+            $container->title,
+            ContainerField::Title->at(),
+            TitleFormat::Italic,
+            'apa.source.periodical',
+        );
         $this->volumeAndIssue($container);
         $this->pagesOrArticle($container);
         $this->close();
@@ -93,7 +98,11 @@ final readonly class SourceElement
         $this->comma()->add($container->volume, 'apa.source.volume', ContainerField::Volume->at(), true);
         if ($container->issue !== '') {
             $this->line->add('(', 'apa.source.volume')
-                ->add(Quotes::curly(PageRange::full($container->issue)), 'apa.source.volume', ContainerField::Issue->at())
+                ->add(
+                    Quotes::curly(PageRange::full($container->issue)),
+                    'apa.source.volume',
+                    ContainerField::Issue->at(),
+                )
                 ->add(')', 'apa.source.volume');
         }
     }
@@ -107,7 +116,8 @@ final readonly class SourceElement
         } elseif ($pages !== '') {
             // In the 6th edition a newspaper's pages have their word; what has a volume is no newspaper.
             $isLabelled = $this->edition === 6 && $this->source->kind->inNewspaper && $container->volume === '';
-            $this->comma()->add($isLabelled ? self::labelled($pages) : $pages, 'apa.source.pages', ContainerField::Pages->at());
+            $this->comma()
+                ->add($isLabelled ? self::labelled($pages) : $pages, 'apa.source.pages', ContainerField::Pages->at());
         }
     }
 
@@ -140,7 +150,10 @@ final readonly class SourceElement
     private function peopleOfTheWhole(): void
     {
         $path = FieldPath::contributors(0);
-        $people = array_filter($this->source->people($path), static fn (Contributor $one): bool => ! $one->name->isEmpty());
+        $people = array_filter(
+            $this->source->people($path),
+            static fn (Contributor $one): bool => ! $one->name->isEmpty(),
+        );
         if ($people === []) {
             $path = FieldPath::contributors();
             $people = array_diff_key($this->source->by(Role::ExecutiveProducer), $this->leaders);
@@ -158,8 +171,16 @@ final readonly class SourceElement
         $edition = Letters::capital(Ordinal::edition($container->edition));
         $parts = [
             (new RunBuilder)->add($edition, 'apa.title.number', ContainerField::Edition->at()),
-            (new RunBuilder)->add($container->volume === '' ? '' : "Vol. {$container->volume}", 'apa.title.number', ContainerField::Volume->at()),
-            (new RunBuilder)->add($container->pages === '' ? '' : self::labelled(PageRange::full($container->pages)), 'apa.source.pages', ContainerField::Pages->at()),
+            (new RunBuilder)->add(
+                $container->volume === '' ? '' : "Vol. {$container->volume}",
+                'apa.title.number',
+                ContainerField::Volume->at(),
+            ),
+            (new RunBuilder)->add(
+                $container->pages === '' ? '' : self::labelled(PageRange::full($container->pages)),
+                'apa.source.pages',
+                ContainerField::Pages->at(),
+            ),
         ];
         $parts = array_values(array_filter($parts, static fn (RunBuilder $one): bool => ! $one->isEmpty()));
         foreach ($parts as $i => $part) {
@@ -184,7 +205,9 @@ final readonly class SourceElement
         };
     }
 
-    /** What is read on the web whole has no publisher in the 6th edition; that of a numbered document has its say there. */
+    /**
+     * What is read on the web whole has no publisher in the 6th edition; that of a numbered document has its say there.
+     */
     private function isRetrieved(): bool
     {
         return $this->edition === 6 && $this->isIn(Containment::SelfContained) && ! isset($this->source->containers[1])
@@ -198,7 +221,12 @@ final readonly class SourceElement
             $this->house($container->collection, ContainerField::Collection->at(), 'apa.source.place');
         }
         if (preg_match('/^comment on the article/i', $this->source->genre) === 1 && $container->title !== '') {
-            $this->titles->text($container->title, ContainerField::Title->at(), TitleFormat::Italic, 'apa.source.periodical');
+            $this->titles->text(
+                $container->title,
+                ContainerField::Title->at(),
+                TitleFormat::Italic,
+                'apa.source.periodical',
+            );
             $this->close();
 
             return;
@@ -276,7 +304,10 @@ final readonly class SourceElement
         $this->close();
     }
 
-    /** A second container that names itself: the archive of a thesis, a museum's site; a periodical's database is left out. */
+    /**
+     * A second container that names itself: the archive of a thesis, a museum's site; a periodical's database is left
+     * out.
+     */
     private function platform(): void
     {
         $second = $this->source->containers[1] ?? null;
@@ -322,16 +353,26 @@ final readonly class SourceElement
         }
         $shown = $this->course->addresses === Addresses::Bare ? WebAddress::bare($url) : WebAddress::clean($url);
         // Some address the work by its DOI.
-        $this->line->add($this->edition === 6 ? str_replace('https://doi.org/', 'doi:', $shown) : $shown, 'apa.url', $field);
+        $this->line->add(
+            $this->edition === 6 ? str_replace('https://doi.org/', 'doi:', $shown) : $shown,
+            'apa.url',
+            $field,
+        );
     }
 
-    /** "Retrieved from Quay Institute website: ", where the document's author is somebody else (6th ed., 6.32, 7.03). */
+    /**
+     * "Retrieved from Quay Institute website: ", where the document's author is somebody else (6th ed., 6.32, 7.03).
+     */
     private function host(string $publisher): void
     {
         $kind = $this->source->kind;
         $isDocument = $kind->hasField(ContainerField::Number->at()) && ! $kind->handedIn;
         if ($publisher !== '' && $isDocument && $this->isRetrieved() && ! $this->isAuthor($publisher)) {
-            $this->line->add(Quotes::curly(Publishers::withoutForm($publisher)), 'apa.source.publisher', ContainerField::Publisher->at())
+            $this->line->add(
+                Quotes::curly(Publishers::withoutForm($publisher)),
+                'apa.source.publisher',
+                ContainerField::Publisher->at(),
+            )
                 ->add(' website: ', 'apa.retrieved');
         }
     }

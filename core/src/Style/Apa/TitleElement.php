@@ -53,7 +53,11 @@ final readonly class TitleElement
             default => $this->title(),
         };
         if ($title->translated !== '') {
-            $this->bracketed(TitleCase::sentence(Quotes::curly($title->translated)), FieldPath::translatedTitle(), 'apa.title.translated');
+            $this->bracketed(
+                TitleCase::sentence(Quotes::curly($title->translated)),
+                FieldPath::translatedTitle(),
+                'apa.title.translated',
+            );
         }
         $this->numbers();
         if (! $title->isEmpty() && ! $title->described) {
@@ -75,7 +79,9 @@ final readonly class TitleElement
         $isPart = in_array($this->source->kind->containment, [Containment::InPeriodical, Containment::PartOf], true);
         $isComment = preg_match('/^comment on/i', $this->source->genre) === 1;
 
-        return $isComment || $isPart || $this->isFormerlyPlain() || $this->source->title->described ? TitleFormat::Plain : TitleFormat::Italic;
+        return $isComment || $isPart || $this->isFormerlyPlain() || $this->source->title->described
+            ? TitleFormat::Plain
+            : TitleFormat::Italic;
     }
 
     /** The 6th edition leaves the names of programs and the subjects of messages plain (7.08, 7.11). */
@@ -91,7 +97,10 @@ final readonly class TitleElement
         $this->titles->text($name, ContainerField::Title->at(), TitleFormat::Italic, 'apa.title.italic');
         $this->numbers();
         $genre = $this->source->genre;
-        $this->bracketed($genre === '' ? $this->source->kind->bracketDescription : Letters::capital($genre), $genre === '' ? null : FieldPath::genre());
+        $this->bracketed(
+            $genre === '' ? $this->source->kind->bracketDescription : Letters::capital($genre),
+            $genre === '' ? null : FieldPath::genre(),
+        );
         $this->close();
     }
 
@@ -141,7 +150,9 @@ final readonly class TitleElement
         foreach (self::NAMED as $role) {
             $people = array_diff_key($this->source->by($role), $leaders);
             if ($people !== []) {
-                $same = serialize(array_map(static fn (Contributor $one): array => $one->name->toArray(), array_values($people)));
+                $same = serialize(
+                    array_map(static fn (Contributor $one): array => $one->name->toArray(), array_values($people)),
+                );
                 $words = [...($groups[$same][1] ?? []), $this->wording->afterName($role, count($people))];
                 $groups[$same] = [$groups[$same][0] ?? $people, $words];
             }
@@ -222,14 +233,18 @@ final readonly class TitleElement
     {
         $kind = $this->source->kind;
 
-        return $this->edition === 6 && $kind->formerBracketDescription !== '' ? $kind->formerBracketDescription : $kind->bracketDescription;
+        return $this->edition === 6 && $kind->formerBracketDescription !== ''
+            ? $kind->formerBracketDescription
+            : $kind->bracketDescription;
     }
 
     /** What it was handed in for, with the school where a reader can get at it; in parentheses in the 6th edition. */
     private function degree(string $genre): void
     {
         $school = $this->source->container()->publisher;
-        $type = TitleCase::sentence(str_ireplace('phd dissertation', 'Doctoral dissertation', $genre ?: $this->ofKind()));
+        $type = TitleCase::sentence(
+            str_ireplace('phd dissertation', 'Doctoral dissertation', $genre ?: $this->ofKind()),
+        );
         if (! SourceElement::isPublished($this->source)) {
             [$type, $school] = ['Unpublished '.lcfirst($type), ''];
         }

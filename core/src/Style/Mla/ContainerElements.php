@@ -121,7 +121,9 @@ final class ContainerElements
         if ($i === 0 && $this->isOwnInterview()) {
             $this->element('conducted by the author', 'mla.contributor');
         }
-        foreach ($container->contributors === [] ? [] : $this->contributions->byRole($container->contributors) as [$roles, $people]) {
+        foreach ($container->contributors === [] ? [] : $this->contributions->byRole(
+            $container->contributors,
+        ) as [$roles, $people]) {
             $this->people($roles, $people, FieldPath::contributors($i));
         }
     }
@@ -152,7 +154,14 @@ final class ContainerElements
         $device = $this->source->kind->deviceEdition;
         $this->element(Ordinal::edition($container->edition), 'mla.version', ContainerField::Edition, $i);
         $this->element($device !== '' && $this->isReadOnDevice($container, $i) ? $device : '', 'mla.version');
-        $this->element(ctype_digit($version[0] ?? '') && preg_match('/^\d[\w.]*$/', $version) === 1 ? "version {$version}" : $version, 'mla.version', ContainerField::Version, $i);
+        $this->element(
+            ctype_digit($version[0] ?? '') && preg_match('/^\d[\w.]*$/', $version) === 1
+                ? "version {$version}"
+                : $version,
+            'mla.version',
+            ContainerField::Version,
+            $i,
+        );
     }
 
     /** Whether nothing else tells that it was read on a device: no service, no address, no edition of that name. */
@@ -208,13 +217,20 @@ final class ContainerElements
     private function publisher(Container $container, int $i): void
     {
         $kind = $this->source->kind;
-        if ($container->publisher === '' || $kind->containment === Containment::InPeriodical || $kind->containment === Containment::Law
+        if ($container->publisher === ''
+            || $kind->containment === Containment::InPeriodical
+            || $kind->containment === Containment::Law
             || Publishers::same($container->publisher, $container->title)) {
             return;
         }
         $houses = array_map(Publishers::abbreviated(...), preg_split('~\s*[;/]\s*~', $container->publisher) ?: []);
         $text = implode(' / ', $houses);
-        $this->element(Quotes::curly($kind->handedIn ? Publishers::school($text) : $text), 'mla.publisher', ContainerField::Publisher, $i);
+        $this->element(
+            Quotes::curly($kind->handedIn ? Publishers::school($text) : $text),
+            'mla.publisher',
+            ContainerField::Publisher,
+            $i,
+        );
     }
 
     private function date(Container $container, int $i): void
@@ -247,12 +263,24 @@ final class ContainerElements
 
     private function locations(Container $container, int $i): void
     {
-        $article = $container->articleNumber === '' ? '' : 'article '.preg_replace('/^article\s+/i', '', $container->articleNumber);
-        $this->element($container->pages === '' ? '' : self::pages($container->pages), 'mla.pages', ContainerField::Pages, $i);
+        $article = $container->articleNumber === ''
+            ? ''
+            : 'article '.preg_replace('/^article\s+/i', '', $container->articleNumber);
+        $this->element(
+            $container->pages === '' ? '' : self::pages($container->pages),
+            'mla.pages',
+            ContainerField::Pages,
+            $i,
+        );
         $this->element($article, 'mla.pages', ContainerField::ArticleNumber, $i);
         $this->element($container->paragraphs, 'mla.pages', ContainerField::Paragraphs, $i);
         $this->element(Quotes::curly($container->collection), 'mla.place', ContainerField::Collection, $i);
-        $this->element($this->source->kind->atEvent ? Quotes::curly($container->place) : '', 'mla.place', ContainerField::Place, $i);
+        $this->element(
+            $this->source->kind->atEvent ? Quotes::curly($container->place) : '',
+            'mla.place',
+            ContainerField::Place,
+            $i,
+        );
         if ($i === 1 && $this->numberIsInArchive()) {
             $this->element($this->source->container()->number, 'mla.place', ContainerField::Number);
         }
@@ -291,7 +319,12 @@ final class ContainerElements
         foreach ($containers as $at => $one) {
             $doi = $one->doi === '' ? '' : WebAddress::doi($one->doi);
             if ($doi !== '') {
-                $this->element($this->edition < 9 ? str_replace('https://doi.org/', 'doi:', $doi) : $doi, 'mla.doi', ContainerField::Doi, $at);
+                $this->element(
+                    $this->edition < 9 ? str_replace('https://doi.org/', 'doi:', $doi) : $doi,
+                    'mla.doi',
+                    ContainerField::Doi,
+                    $at,
+                );
 
                 return true;
             }
@@ -305,7 +338,9 @@ final class ContainerElements
     {
         foreach ($containers as $at => $one) {
             if ($one->url !== '') {
-                $shown = $this->course->addresses === Addresses::Full ? WebAddress::clean($one->url) : WebAddress::bare($one->url);
+                $shown = $this->course->addresses === Addresses::Full
+                    ? WebAddress::clean($one->url)
+                    : WebAddress::bare($one->url);
                 $this->element($shown, 'mla.url', ContainerField::Url, $at);
 
                 return;

@@ -25,13 +25,16 @@ final readonly class Contributions
     /** Whether the source's own contributors stand between its title and its container's. */
     public function standAfterTitle(): bool
     {
-        return $this->source->container()->title !== '' && $this->source->kind->containment !== Containment::SelfContained;
+        return $this->source->container()->title !== ''
+            && $this->source->kind->containment !== Containment::SelfContained;
     }
 
     /** @return list<array{list<Role>, non-empty-array<int, Contributor>}> those between the title and the container */
     public function ofThePart(): array
     {
-        return $this->standAfterTitle() ? $this->others(static fn (Role $role): bool => ! self::isOfTheWhole($role)) : [];
+        return $this->standAfterTitle()
+            ? $this->others(static fn (Role $role): bool => ! self::isOfTheWhole($role))
+            : [];
     }
 
     /** @return list<array{list<Role>, non-empty-array<int, Contributor>}> those in the container's own place */
@@ -63,7 +66,9 @@ final readonly class Contributions
         $merged = [];
         foreach ($groups as $value => $people) {
             $role = Role::from($value);
-            $key = $this->wording->deed($role) === '' ? $value : implode("\x1E", array_map(static fn (Contributor $one): string => $one->name->key(), $people));
+            $key = $this->wording->deed($role) === ''
+                ? $value
+                : implode("\x1E", array_map(static fn (Contributor $one): string => $one->name->key(), $people));
             $merged[$key] = [[...($merged[$key][0] ?? []), $role], $merged[$key][1] ?? $people];
         }
 
@@ -78,7 +83,9 @@ final readonly class Contributions
     {
         $others = array_diff_key($this->source->contributors, $this->source->primaryContributors());
 
-        return $others === [] ? [] : $this->byRole(array_filter($others, static fn (Contributor $one): bool => $wanted($one->role)));
+        return $others === []
+            ? []
+            : $this->byRole(array_filter($others, static fn (Contributor $one): bool => $wanted($one->role)));
     }
 
     private static function isOfTheWhole(Role $role): bool

@@ -60,7 +60,16 @@ final readonly class Entry
         $this->datesAfterTitle();
         $this->review();
         $this->partContributors();
-        $elements = new ContainerElements($this->source, $this->course, $this->line, $this->wording, $this->names, $this->form, $this->contributions, $this->edition);
+        $elements = new ContainerElements(
+            $this->source,
+            $this->course,
+            $this->line,
+            $this->wording,
+            $this->names,
+            $this->form,
+            $this->contributions,
+            $this->edition,
+        );
         foreach ($this->source->containers as $i => $container) {
             if ($elements->add($container, $i)) {
                 $this->close();
@@ -79,7 +88,12 @@ final readonly class Entry
         }
         if ($this->context->repeatsAuthor && $this->course->threeHyphens) {
             $first = array_key_first($leaders);
-            $this->names->repeated($this->line, $leaders[$first]->role, count($leaders), FieldPath::contributors()->member($first));
+            $this->names->repeated(
+                $this->line,
+                $leaders[$first]->role,
+                count($leaders),
+                FieldPath::contributors()->member($first),
+            );
         } else {
             $this->names->lead($this->line, $leaders);
         }
@@ -188,7 +202,8 @@ final readonly class Entry
         $this->element($this->medium(), 'mla.medium', $this->source->medium === '' ? null : FieldPath::medium());
         $accessed = $this->source->accessedOn();
         if (! $accessed->isNone() && $this->printsAccess()) {
-            $this->line->add('Accessed ', 'mla.accessed')->add($this->wording->date($accessed), 'mla.accessed', FieldPath::accessed());
+            $this->line->add('Accessed ', 'mla.accessed')
+                ->add($this->wording->date($accessed), 'mla.accessed', FieldPath::accessed());
             $this->close();
         }
     }
@@ -198,7 +213,11 @@ final readonly class Entry
         if ($container->series === '') {
             return;
         }
-        $this->line->add(Quotes::curly(Letters::capital($container->series)), 'mla.series', ContainerField::Series->at());
+        $this->line->add(
+            Quotes::curly(Letters::capital($container->series)),
+            'mla.series',
+            ContainerField::Series->at(),
+        );
         if ($container->seriesNumber !== '') {
             $this->line->add(" {$container->seriesNumber}", 'mla.series', ContainerField::SeriesNumber->at());
         }

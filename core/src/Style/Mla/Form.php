@@ -28,7 +28,9 @@ final readonly class Form
     /** At the end of the entry the description somebody gave goes before the kind's own. */
     public function atEnd(): string
     {
-        if ($this->source->title->isEmpty() || $this->source->title->described || $this->source->kind->formPlace() !== FormPlace::AtEnd) {
+        if ($this->source->title->isEmpty()
+            || $this->source->title->described
+            || $this->source->kind->formPlace() !== FormPlace::AtEnd) {
             return '';
         }
 

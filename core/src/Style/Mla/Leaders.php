@@ -28,11 +28,16 @@ final class Leaders
     {
         $leaders = $source->primaryContributors();
         $first = reset($leaders);
-        if ($edition === 7 || $first === false || count($leaders) > 1 || ! $first->name->isGroup() || $source->title->isEmpty()) {
+        if ($edition === 7
+            || $first === false
+            || count($leaders) > 1
+            || ! $first->name->isGroup()
+            || $source->title->isEmpty()) {
             return $leaders;
         }
         $container = $source->container();
-        $isSite = $source->kind->containment === Containment::OnSite && Publishers::same($first->name->group, $container->title);
+        $isSite = $source->kind->containment === Containment::OnSite
+            && Publishers::same($first->name->group, $container->title);
 
         $isPublisher = ! in_array($source->kind->containment, self::UNPUBLISHED, true)
             && Publishers::same($first->name->group, $container->publisher);

@@ -55,7 +55,11 @@ final readonly class Media
     public function isOnline(): bool
     {
         if ($this->source->reached !== '') {
-            return in_array(AccessMethod::tryFrom($this->source->reached), [AccessMethod::Web, AccessMethod::Database], true);
+            return in_array(
+                AccessMethod::tryFrom($this->source->reached),
+                [AccessMethod::Web, AccessMethod::Database],
+                true,
+            );
         }
         foreach ($this->source->containers as $i => $container) {
             if ($container->url.$container->doi !== '' || ($i > 0 && $container->title !== '')) {

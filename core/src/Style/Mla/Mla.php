@@ -89,7 +89,10 @@ final readonly class Mla implements Style
 
     public function authorKey(Source $source): string
     {
-        $keys = array_map(static fn (Contributor $one): string => $one->name->key(), Leaders::of($source, $this->edition));
+        $keys = array_map(
+            static fn (Contributor $one): string => $one->name->key(),
+            Leaders::of($source, $this->edition),
+        );
 
         return $keys === [] ? '' : implode("\x1E", $keys).(count($keys) > 2 ? "\x1Eet al." : '');
     }

@@ -39,7 +39,9 @@ use Bibrel\Core\Text\TitleCase;
 final readonly class Mla7Entry
 {
     /** What this edition calls what later ones call otherwise. */
-    private const OLDER = ['e-mail' => 'message', 'interview' => 'personal interview', 'special issue' => 'spec. issue'];
+    private const OLDER = [
+        'e-mail' => 'message', 'interview' => 'personal interview', 'special issue' => 'spec. issue',
+    ];
 
     private RunBuilder $line;
 
@@ -100,7 +102,12 @@ final readonly class Mla7Entry
         }
         if ($this->context->repeatsAuthor && $this->course->threeHyphens) {
             $first = array_key_first($leaders);
-            $this->names->repeated($this->line, $leaders[$first]->role, count($leaders), FieldPath::contributors()->member($first));
+            $this->names->repeated(
+                $this->line,
+                $leaders[$first]->role,
+                count($leaders),
+                FieldPath::contributors()->member($first),
+            );
         } else {
             $this->names->lead($this->line, $leaders);
         }
@@ -126,7 +133,11 @@ final readonly class Mla7Entry
             $this->recipients();
             $this->close();
         } elseif (! $kind->describesSubject()) {
-            $this->element(Letters::capital($this->source->genre ?: $untitled), 'mla.title.described', FieldPath::genre());
+            $this->element(
+                Letters::capital($this->source->genre ?: $untitled),
+                'mla.title.described',
+                FieldPath::genre(),
+            );
         }
     }
 
@@ -219,7 +230,8 @@ final readonly class Mla7Entry
     {
         $this->line->space('mla.date')->add($this->date('n.d.'), 'mla.date', ContainerField::Date->at());
         if ($container->edition !== '') {
-            $this->line->add(', ', 'mla.comma')->add(Ordinal::edition($container->edition), 'mla.version', ContainerField::Edition->at());
+            $this->line->add(', ', 'mla.comma')
+                ->add(Ordinal::edition($container->edition), 'mla.version', ContainerField::Edition->at());
         }
     }
 
@@ -228,7 +240,11 @@ final readonly class Mla7Entry
     {
         $container = $this->source->container();
         $place = $container->section === '' ? $container->pages : "sec. {$container->section}";
-        $this->element(Name::join($container->volume, $container->title, $place), 'mla.container', ContainerField::Title->at());
+        $this->element(
+            Name::join($container->volume, $container->title, $place),
+            'mla.container',
+            ContainerField::Title->at(),
+        );
         $this->element($this->date('n.d.'), 'mla.date', ContainerField::Date->at());
     }
 
@@ -242,7 +258,11 @@ final readonly class Mla7Entry
     private function published(): void
     {
         $container = $this->source->container();
-        $this->container($container->title, ContainerField::Title->at(), $this->isIn(Containment::PartOf) && $this->source->isEnglish());
+        $this->container(
+            $container->title,
+            ContainerField::Title->at(),
+            $this->isIn(Containment::PartOf) && $this->source->isEnglish(),
+        );
         $this->contributors($this->contributions->byRole($container->contributors), FieldPath::contributors(0));
         $edition = Letters::capital(Ordinal::edition($container->edition));
         $this->element($edition, 'mla.version', ContainerField::Edition->at());
@@ -291,7 +311,12 @@ final readonly class Mla7Entry
     private function container(string $title, FieldPath $field, bool $isHeadline): void
     {
         if ($title !== '') {
-            $this->titles->text($isHeadline ? TitleCase::headline($title) : $title, $field, TitleFormat::Italic, 'mla.container');
+            $this->titles->text(
+                $isHeadline ? TitleCase::headline($title) : $title,
+                $field,
+                TitleFormat::Italic,
+                'mla.container',
+            );
             $this->close();
         }
     }
@@ -303,7 +328,8 @@ final readonly class Mla7Entry
         $isOnline = $this->media->isOnline();
         $needsPlace = ! $isOnline && $kind->hasImprint;
         if ($needsPlace) {
-            $this->line->add($container->place ?: 'N.p.', 'mla.seventh.place', ContainerField::Place->at())->add(': ', 'mla.seventh.place');
+            $this->line->add($container->place ?: 'N.p.', 'mla.seventh.place', ContainerField::Place->at())
+                ->add(': ', 'mla.seventh.place');
         } elseif ($kind->atEvent) {
             $this->element($container->place, 'mla.place', ContainerField::Place->at());
         }
@@ -314,12 +340,15 @@ final readonly class Mla7Entry
             default => '',
         };
         if ($house !== '') {
-            $this->line->add(Quotes::curly($house), 'mla.publisher', ContainerField::Publisher->at())->separate('mla.comma');
+            $this->line->add(Quotes::curly($house), 'mla.publisher', ContainerField::Publisher->at())
+                ->separate('mla.comma');
         }
         $this->element($this->date('n.d.'), 'mla.date', ContainerField::Date->at());
     }
 
-    /** The shortest form that is still clear: one name, no "Press", "Books" or "Company"; university presses keep UP. */
+    /**
+     * The shortest form that is still clear: one name, no "Press", "Books" or "Company"; university presses keep UP.
+     */
     private static function shortened(string $publisher): string
     {
         $name = Publishers::abbreviated($publisher);
@@ -345,7 +374,11 @@ final readonly class Mla7Entry
             return;
         }
         if ($this->course->medium !== Inclusion::Never) {
-            $this->element($this->media->always(), 'mla.seventh.medium', $this->source->medium === '' ? null : FieldPath::medium());
+            $this->element(
+                $this->media->always(),
+                'mla.seventh.medium',
+                $this->source->medium === '' ? null : FieldPath::medium(),
+            );
         }
         $accessed = $this->source->accessedOn();
         if ($this->media->isOnline() && ! $accessed->isNone() && $this->course->accessed !== Inclusion::Never) {

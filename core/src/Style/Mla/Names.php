@@ -30,7 +30,12 @@ final readonly class Names
         $path = FieldPath::contributors();
         $this->inverted($line, $leaders[$first]->name, $path->member($first));
         match (true) {
-            count($leaders) === 2 => $this->second($line, $leaders[$first]->name, end($leaders)->name, $path->member((int) array_key_last($leaders))),
+            count($leaders) === 2 => $this->second(
+                $line,
+                $leaders[$first]->name,
+                end($leaders)->name,
+                $path->member((int) array_key_last($leaders)),
+            ),
             // The 7th edition names up to three.
             count($leaders) === 3 && $this->edition === 7 => $this->three($line, array_slice($leaders, 1, null, true)),
             count($leaders) > 2 => $line->add(', et al.', 'mla.author.many', $path),

@@ -38,7 +38,9 @@ final readonly class SourceTitle
     /** @return 'headline'|'kept' */
     public function case(): string
     {
-        $isKept = $this->source->title->described || $this->source->kind->keepsTitleCase || ! $this->source->isEnglish();
+        $isKept = $this->source->title->described
+            || $this->source->kind->keepsTitleCase
+            || ! $this->source->isEnglish();
 
         return $isKept ? 'kept' : 'headline';
     }
@@ -54,12 +56,15 @@ final readonly class SourceTitle
 
     private function usual(): TitleFormat
     {
-        return $this->source->kind->containment === Containment::SelfContained ? TitleFormat::Italic : TitleFormat::Quoted;
+        return $this->source->kind->containment === Containment::SelfContained
+            ? TitleFormat::Italic
+            : TitleFormat::Quoted;
     }
 
     private function isPlain(): bool
     {
         return $this->source->title->described
-            || $this->source->kind->containment === Containment::PartOf && preg_match(self::GENERIC, $this->source->title->main) === 1;
+            || $this->source->kind->containment === Containment::PartOf
+                && preg_match(self::GENERIC, $this->source->title->main) === 1;
     }
 }

@@ -52,7 +52,8 @@ final readonly class Wording
      */
     public function byShort(array $roles, int $count): string
     {
-        $short = fn (Role $role): string => $this->roles->word($role, 'by7') ?: Letters::capital($this->by([$role], $count));
+        $short = fn (Role $role): string => $this->roles->word($role, 'by7')
+            ?: Letters::capital($this->by([$role], $count));
 
         return Letters::capital(mb_strtolower(implode(' and ', array_map($short, $roles))));
     }

@@ -348,7 +348,9 @@ final class EntryReader
         // Databases put the day there too: "Jul 09".
         $fields['day'] ??= preg_match('/^(?|\p{L}+\.? (\d{1,2})|(\d{1,2}) \p{L}+\.?)$/u', $said, $m) === 1 ? $m[1] : '';
 
-        return ['date-parts' => [array_values(array_filter([(int) $year, $month, $month > 0 ? (int) $fields['day'] : 0]))]];
+        return [
+            'date-parts' => [array_values(array_filter([(int) $year, $month, $month > 0 ? (int) $fields['day'] : 0]))],
+        ];
     }
 
     /** @return list<array<string, mixed>> */
@@ -389,7 +391,12 @@ final class EntryReader
         $pieces = array_map(trim(...), explode(',', Latex::text($part)));
         // "Family, Jr., Given" is BibTeX's own order.
         $name = Name::parse(implode(', ', count($pieces) === 3 ? [$pieces[0], $pieces[2], $pieces[1]] : $pieces));
-        $item = ['family' => $name->family, 'given' => $name->given, 'non-dropping-particle' => $name->particle, 'suffix' => $name->suffix];
+        $item = [
+            'family' => $name->family,
+            'given' => $name->given,
+            'non-dropping-particle' => $name->particle,
+            'suffix' => $name->suffix,
+        ];
 
         return array_filter($item, static fn (string $one): bool => $one !== '');
     }

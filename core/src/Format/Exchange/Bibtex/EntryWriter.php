@@ -48,7 +48,10 @@ final class EntryWriter
             return $source->id;
         }
         $first = $source->contributors[0]->name ?? null;
-        $name = (string) transliterator_transliterate('Any-Latin; Latin-ASCII', $first === null ? $source->title->main : ($first->family ?: $first->group));
+        $name = (string) transliterator_transliterate(
+            'Any-Latin; Latin-ASCII',
+            $first === null ? $source->title->main : ($first->family ?: $first->group),
+        );
 
         return strtolower((string) preg_replace('/[^A-Za-z0-9]+/', '', $name)).($source->date()->year ?? 'nd');
     }
@@ -157,14 +160,20 @@ final class EntryWriter
         $parts = array_filter([$family, (string) ($name['suffix'] ?? ''), (string) ($name['given'] ?? '')]);
 
         // "and" parts names, so that one with it inside stands in braces.
-        $braced = static fn (string $part): string => preg_match('/\band\b|,/i', $part) === 1 ? '{'.self::text($part).'}' : self::text($part);
+        $braced = static fn (string $part): string => preg_match('/\band\b|,/i', $part) === 1
+            ? '{'.self::text($part).'}'
+            : self::text($part);
 
         return implode(', ', array_map($braced, $parts));
     }
 
     private static function title(string $title): string
     {
-        $text = (string) preg_replace(['~<span class="nocase">(.*?)</span>~u', '~<i>(.*?)</i>~u'], ["\u{E000}$1\u{E001}", "\u{E002}$1\u{E001}"], $title);
+        $text = (string) preg_replace(
+            ['~<span class="nocase">(.*?)</span>~u', '~<i>(.*?)</i>~u'],
+            ["\u{E000}$1\u{E001}", "\u{E002}$1\u{E001}"],
+            $title,
+        );
 
         return strtr(self::text($text), ["\u{E000}" => '{', "\u{E001}" => '}', "\u{E002}" => '\emph{']);
     }

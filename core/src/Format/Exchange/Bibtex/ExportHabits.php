@@ -22,7 +22,11 @@ final class ExportHabits
             return $title;
         }
         $words = preg_split('/\s+/u', $m[1]) ?: [];
-        $capitals = array_filter(array_slice($words, 1), static fn (string $word): bool => preg_match('/^\p{Lu}\p{Ll}{3,}$/u', $word) === 1 && Words::isCommon(mb_strtolower($word)));
+        $capitals = array_filter(
+            array_slice($words, 1),
+            static fn (string $word): bool => preg_match('/^\p{Lu}\p{Ll}{3,}$/u', $word) === 1
+                && Words::isCommon(mb_strtolower($word)),
+        );
 
         return $capitals === [] ? $title : $m[1];
     }

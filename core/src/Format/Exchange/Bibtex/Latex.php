@@ -7,38 +7,91 @@ namespace Bibrel\Core\Format\Exchange\Bibtex;
 /** Turns the LaTeX of a BibTeX field into text: accents, special letters, dashes, quotation marks, commands. */
 final class Latex
 {
-    private const ACCENTS = ['`' => "\u{300}", "'" => "\u{301}", '^' => "\u{302}", '~' => "\u{303}", '=' => "\u{304}", 'u' => "\u{306}", '.' => "\u{307}", '"' => "\u{308}", 'r' => "\u{30A}", 'H' => "\u{30B}", 'v' => "\u{30C}", 'd' => "\u{323}", 'c' => "\u{327}", 'k' => "\u{328}", 'b' => "\u{331}"];
+    private const ACCENTS = [
+        '`' => "\u{300}", "'" => "\u{301}", '^' => "\u{302}", '~' => "\u{303}", '=' => "\u{304}", 'u' => "\u{306}",
+        '.' => "\u{307}", '"' => "\u{308}", 'r' => "\u{30A}", 'H' => "\u{30B}", 'v' => "\u{30C}", 'd' => "\u{323}",
+        'c' => "\u{327}", 'k' => "\u{328}", 'b' => "\u{331}",
+    ];
 
-    private const LETTERS = ['ss' => 'ß', 'ae' => 'æ', 'AE' => 'Æ', 'oe' => 'œ', 'OE' => 'Œ', 'aa' => 'å', 'AA' => 'Å', 'o' => 'ø', 'O' => 'Ø', 'l' => 'ł', 'L' => 'Ł', 'i' => 'ı', 'j' => 'ȷ', 'dh' => 'ð', 'th' => 'þ', 'textendash' => '–', 'textemdash' => '—', 'ldots' => '…', 'dots' => '…', 'textquoteright' => '’', 'textquoteleft' => '‘', 'textquotedblleft' => '“', 'textquotedblright' => '”', 'copyright' => '©', 'S' => '§', 'TeX' => 'TeX', 'LaTeX' => 'LaTeX'];
+    private const LETTERS = [
+        'ss' => 'ß', 'ae' => 'æ', 'AE' => 'Æ', 'oe' => 'œ', 'OE' => 'Œ', 'aa' => 'å', 'AA' => 'Å', 'o' => 'ø',
+        'O' => 'Ø', 'l' => 'ł', 'L' => 'Ł', 'i' => 'ı', 'j' => 'ȷ', 'dh' => 'ð', 'th' => 'þ', 'textendash' => '–',
+        'textemdash' => '—', 'ldots' => '…', 'dots' => '…', 'textquoteright' => '’', 'textquoteleft' => '‘',
+        'textquotedblleft' => '“', 'textquotedblright' => '”', 'copyright' => '©', 'S' => '§', 'TeX' => 'TeX',
+        'LaTeX' => 'LaTeX',
+    ];
 
     /** What stands between dollar signs in titles: Greek letters, and signs. */
-    private const SIGNS = ['alpha' => 'α', 'beta' => 'β', 'gamma' => 'γ', 'delta' => 'δ', 'epsilon' => 'ε', 'varepsilon' => 'ε', 'zeta' => 'ζ', 'eta' => 'η', 'theta' => 'θ', 'iota' => 'ι', 'kappa' => 'κ', 'lambda' => 'λ', 'mu' => 'μ', 'nu' => 'ν', 'xi' => 'ξ', 'pi' => 'π', 'rho' => 'ρ', 'sigma' => 'σ', 'tau' => 'τ', 'upsilon' => 'υ', 'phi' => 'φ', 'varphi' => 'φ', 'chi' => 'χ', 'psi' => 'ψ', 'omega' => 'ω', 'Gamma' => 'Γ', 'Delta' => 'Δ', 'Theta' => 'Θ', 'Lambda' => 'Λ', 'Xi' => 'Ξ', 'Pi' => 'Π', 'Sigma' => 'Σ', 'Phi' => 'Φ', 'Psi' => 'Ψ', 'Omega' => 'Ω', 'times' => '×', 'pm' => '±', 'cdot' => '·', 'to' => '→', 'rightarrow' => '→', 'leq' => '≤', 'le' => '≤', 'geq' => '≥', 'ge' => '≥', 'sim' => '∼', 'approx' => '≈', 'infty' => '∞', 'circ' => '°', 'prime' => '′'];
+    private const SIGNS = [
+        'alpha' => 'α', 'beta' => 'β', 'gamma' => 'γ', 'delta' => 'δ', 'epsilon' => 'ε', 'varepsilon' => 'ε',
+        'zeta' => 'ζ', 'eta' => 'η', 'theta' => 'θ', 'iota' => 'ι', 'kappa' => 'κ', 'lambda' => 'λ', 'mu' => 'μ',
+        'nu' => 'ν', 'xi' => 'ξ', 'pi' => 'π', 'rho' => 'ρ', 'sigma' => 'σ', 'tau' => 'τ', 'upsilon' => 'υ',
+        'phi' => 'φ', 'varphi' => 'φ', 'chi' => 'χ', 'psi' => 'ψ', 'omega' => 'ω', 'Gamma' => 'Γ', 'Delta' => 'Δ',
+        'Theta' => 'Θ', 'Lambda' => 'Λ', 'Xi' => 'Ξ', 'Pi' => 'Π', 'Sigma' => 'Σ', 'Phi' => 'Φ', 'Psi' => 'Ψ',
+        'Omega' => 'Ω', 'times' => '×', 'pm' => '±', 'cdot' => '·', 'to' => '→', 'rightarrow' => '→', 'leq' => '≤',
+        'le' => '≤', 'geq' => '≥', 'ge' => '≥', 'sim' => '∼', 'approx' => '≈', 'infty' => '∞', 'circ' => '°',
+        'prime' => '′',
+    ];
 
-    private const RAISED = ['0' => '⁰', '1' => '¹', '2' => '²', '3' => '³', '4' => '⁴', '5' => '⁵', '6' => '⁶', '7' => '⁷', '8' => '⁸', '9' => '⁹', '+' => '⁺', '-' => '⁻', 'n' => 'ⁿ'];
+    private const RAISED = [
+        '0' => '⁰', '1' => '¹', '2' => '²', '3' => '³', '4' => '⁴', '5' => '⁵', '6' => '⁶', '7' => '⁷', '8' => '⁸',
+        '9' => '⁹', '+' => '⁺', '-' => '⁻', 'n' => 'ⁿ',
+    ];
 
-    private const LOWERED = ['0' => '₀', '1' => '₁', '2' => '₂', '3' => '₃', '4' => '₄', '5' => '₅', '6' => '₆', '7' => '₇', '8' => '₈', '9' => '₉', '+' => '₊', '-' => '₋'];
+    private const LOWERED = [
+        '0' => '₀', '1' => '₁', '2' => '₂', '3' => '₃', '4' => '₄', '5' => '₅', '6' => '₆', '7' => '₇', '8' => '₈',
+        '9' => '₉', '+' => '₊', '-' => '₋',
+    ];
 
     /** @param  bool  $title  braces around capitals keep them (`nocase`), `\emph` becomes `<i>` */
     public static function text(string $latex, bool $title = false): string
     {
         $text = (string) preg_replace('/\\\\url\s*\{([^{}]*)\}/', '$1', $latex);
-        $text = (string) preg_replace_callback('/\\\\([`\'^~=."])\s*(?:\{\s*\\\\?([A-Za-z])\s*\}|\\\\?([A-Za-z]))|\\\\([uvHrcdbk])\s*(?:\{\s*\\\\?([A-Za-z])\s*\}|\s\\\\?([A-Za-z]))/', self::accented(...), $text);
-        $text = (string) preg_replace_callback('/(?<!\\\\)\$([^$]{1,80})(?<!\\\\)\$/', static fn (array $m): string => self::formula($m[1]), $text);
-        $text = (string) preg_replace_callback('/\\\\([A-Za-z]+)(?:\{\}|\s+(?=\S)|(?=(\{))|(?=[^A-Za-z])|$)/', self::named(...), $text);
+        $text = (string) preg_replace_callback(
+            '/\\\\([`\'^~=."])\s*(?:\{\s*\\\\?([A-Za-z])\s*\}|\\\\?([A-Za-z]))|\\\\([uvHrcdbk])\s*(?:\{\s*\\\\?([A-Za-z])\s*\}|\s\\\\?([A-Za-z]))/',
+            self::accented(...),
+            $text,
+        );
+        $text = (string) preg_replace_callback(
+            '/(?<!\\\\)\$([^$]{1,80})(?<!\\\\)\$/',
+            static fn (array $m): string => self::formula($m[1]),
+            $text,
+        );
+        $text = (string) preg_replace_callback(
+            '/\\\\([A-Za-z]+)(?:\{\}|\s+(?=\S)|(?=(\{))|(?=[^A-Za-z])|$)/',
+            self::named(...),
+            $text,
+        );
         if ($title) {
             $text = (string) preg_replace('/\\\\(?:emph|textit|it)\s*\{([^{}]*)\}/', '<i>$1</i>', $text);
         }
         $text = (string) preg_replace('/\\\\[A-Za-z]+\*?\s*(?:\[[^\]]*\])?(?=\{)/', '', $text);
         $text = (string) preg_replace('/\\\\([&%$#_{}])/', "\u{E000}$1", $text);
-        $text = strtr($text, ['\\,' => ' ', '\\;' => ' ', '\\ ' => ' ', '\\-' => '', '\\/' => '', '---' => '—', '--' => '–', '``' => '“', "''" => '”', '~' => "\u{A0}"]);
+        $text = strtr(
+            $text,
+            [
+                '\\,' => ' ', '\\;' => ' ', '\\ ' => ' ', '\\-' => '', '\\/' => '', '---' => '—', '--' => '–',
+                '``' => '“', "''" => '”', '~' => "\u{A0}",
+            ],
+        );
         if ($title) {
             // Braces that hold a whole word or more keep its capitals; within a word they only join letters.
-            $text = (string) preg_replace('/(?<![\p{L}\p{M}])\{([^{}]*\p{Lu}[^{}]*)\}(?![\p{L}])/u', '<span class="nocase">$1</span>', $text);
+            $text = (string) preg_replace(
+                '/(?<![\p{L}\p{M}])\{([^{}]*\p{Lu}[^{}]*)\}(?![\p{L}])/u',
+                '<span class="nocase">$1</span>',
+                $text,
+            );
         }
         $text = (string) preg_replace('/(?<!\x{E000})[{}]/u', '', $text);
         $text = (string) preg_replace('/\\\\[A-Za-z]+\s?|\\\\(?=[^A-Za-z])/', '', $text);
 
-        return trim((string) preg_replace(['/<span class="nocase">\s*<\/span>/', '/[\s\x{A0}]+/u'], ['', ' '], str_replace("\u{E000}", '', $text)));
+        return trim(
+            (string) preg_replace(
+                ['/<span class="nocase">\s*<\/span>/', '/[\s\x{A0}]+/u'],
+                ['', ' '],
+                str_replace("\u{E000}", '', $text),
+            ),
+        );
     }
 
     /**
@@ -48,13 +101,20 @@ final class Latex
      */
     private static function named(array $m): string
     {
-        return self::LETTERS[$m[1]] ?? (preg_match('/^\p{Lu}{2}|^\p{Lu}?\p{Ll}+\p{Lu}/u', $m[1]) === 1 && ($m[2] ?? '') === '' ? $m[1] : $m[0]);
+        return self::LETTERS[$m[1]]
+            ?? (preg_match('/^\p{Lu}{2}|^\p{Lu}?\p{Ll}+\p{Lu}/u', $m[1]) === 1 && ($m[2] ?? '') === '' ? $m[1] : $m[0]);
     }
 
-    /** A short formula in plain characters: "H_2O", "^7", "10 \mu m". What has no character of its own stays as it is. */
+    /**
+     * A short formula in plain characters: "H_2O", "^7", "10 \mu m". What has no character of its own stays as it is.
+     */
     private static function formula(string $formula): string
     {
-        $text = (string) preg_replace_callback('/\\\\([A-Za-z]+)\s*/', static fn (array $m): string => self::SIGNS[$m[1]] ?? $m[0], $formula);
+        $text = (string) preg_replace_callback(
+            '/\\\\([A-Za-z]+)\s*/',
+            static fn (array $m): string => self::SIGNS[$m[1]] ?? $m[0],
+            $formula,
+        );
 
         return (string) preg_replace_callback(
             '/([_^])\s*(?:\{([^{}]*)\}|(\S))/u',

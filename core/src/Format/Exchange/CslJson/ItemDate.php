@@ -18,9 +18,17 @@ final class ItemDate
             return '';
         }
         $parts = is_array($date['date-parts'] ?? null) ? array_values($date['date-parts']) : [];
-        $dates = array_filter(array_map(static fn (mixed $one): string => is_array($one) ? self::edtf(array_values($one), $date['season'] ?? null) : '', $parts));
+        $dates = array_filter(
+            array_map(
+                static fn (mixed $one): string => is_array($one)
+                    ? self::edtf(array_values($one), $date['season'] ?? null)
+                    : '',
+                $parts,
+            ),
+        );
         if ($dates !== []) {
-            return implode('/', $dates).(! empty($date['circa']) && count($dates) === 1 && strlen($dates[0]) <= 4 ? '~' : '');
+            return implode('/', $dates)
+                .(! empty($date['circa']) && count($dates) === 1 && strlen($dates[0]) <= 4 ? '~' : '');
         }
 
         return Text::line((string) (Text::of($date, 'literal') ?: Text::of($date, 'raw')));

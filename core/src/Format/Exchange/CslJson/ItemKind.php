@@ -38,7 +38,9 @@ final readonly class ItemKind
             && array_filter($rule['hasNo'] ?? [], $has) === [];
     }
 
-    /** @return array<string, list<array{kind: string, says?: string, has?: list<string>, hasNo?: list<string>}>> by type */
+    /**
+     * @return array<string, list<array{kind: string, says?: string, has?: list<string>, hasNo?: list<string>}>> by type
+     */
     private static function rules(): array
     {
         static $rules = null;

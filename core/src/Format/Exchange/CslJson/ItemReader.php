@@ -17,7 +17,8 @@ use Bibrel\Core\Source\Text;
 use Bibrel\Core\Source\Title;
 
 /**
- * Reads a CSL-JSON item. What it has no place for here is kept under `custom.csl`, never dropped; what our own shape holds
+ * Reads a CSL-JSON item. What it has no place for here is kept under `custom.csl`, never dropped; what our own shape
+ * holds
  * beyond it comes back from `custom.bibrel`.
  */
 final class ItemReader
@@ -93,7 +94,11 @@ final class ItemReader
             title: new Title($this->text('title'), short: $this->text('title-short')),
             contributors: $this->contributors(self::ROLES, $this->kind->isInEditedWork() ? ['editor'] : []),
             containers: $this->containers(),
-            original: new Original($this->text('original-title'), $this->date('original-date'), $this->text('original-publisher')),
+            original: new Original(
+                $this->text('original-title'),
+                $this->date('original-date'),
+                $this->text('original-publisher'),
+            ),
             accessed: $this->date('accessed'),
             medium: $this->beyondKind('medium'),
             genre: $genre,
@@ -106,7 +111,10 @@ final class ItemReader
 
         // What our own shape held beyond CSL-JSON was put aside by the writer; it wins over what was read above.
         return is_array($custom['bibrel'] ?? null)
-            ? Source::fromArray([...$source->toArray(), 'custom' => $source->custom, ...$custom['bibrel']], Kinds::all())
+            ? Source::fromArray(
+                [...$source->toArray(), 'custom' => $source->custom, ...$custom['bibrel']],
+                Kinds::all(),
+            )
             : $source;
     }
 
@@ -120,7 +128,9 @@ final class ItemReader
         return ItemDate::text($this->item[$variable] ?? null);
     }
 
-    /** Who issued a law or decided a case stands in the author's place; of anything else the authority brought it out. */
+    /**
+     * Who issued a law or decided a case stands in the author's place; of anything else the authority brought it out.
+     */
     private function placeAuthority(): void
     {
         $authority = $this->text('authority');
@@ -131,7 +141,9 @@ final class ItemReader
         unset($this->item['authority']);
     }
 
-    /** @return array<string, mixed> what came along under `custom`, how many names were cut, and what is unknown here */
+    /**
+     * @return array<string, mixed> what came along under `custom`, how many names were cut, and what is unknown here
+     */
     private function custom(): array
     {
         $known = [...self::READ, ...array_keys(self::ROLES), ...array_keys(self::CONTAINER_ROLES)];
@@ -210,7 +222,9 @@ final class ItemReader
      */
     private static function within(array $names): array
     {
-        return count($names) <= self::MOST_NAMES ? $names : [...array_slice($names, 0, self::MOST_NAMES - 1), end($names)];
+        return count($names) <= self::MOST_NAMES
+            ? $names
+            : [...array_slice($names, 0, self::MOST_NAMES - 1), end($names)];
     }
 
     /** @param  array<string, mixed>  $name */
@@ -249,7 +263,10 @@ final class ItemReader
                 'publisher' => $this->text('publisher') ?: ($this->kind->containment === Containment::Law ? '' : $this->text('authority')),
                 'place' => $this->text('publisher-place') ?: $this->text('event-place'),
                 'date' => $this->date('issued'),
-                'collection' => implode(', ', array_filter(array_map($this->text(...), ['archive_location', 'archive', 'archive-place']))),
+                'collection' => implode(
+                    ', ',
+                    array_filter(array_map($this->text(...), ['archive_location', 'archive', 'archive-place'])),
+                ),
                 'url' => $database === '' ? $url : '',
             ],
         ), [

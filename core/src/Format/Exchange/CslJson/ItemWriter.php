@@ -31,7 +31,10 @@ final readonly class ItemWriter
     public function item(): array
     {
         $source = $this->source;
-        $item = array_filter([...$this->ownTexts(), ...$this->containerTexts($source->container())], static fn (string $value): bool => $value !== '');
+        $item = array_filter(
+            [...$this->ownTexts(), ...$this->containerTexts($source->container())],
+            static fn (string $value): bool => $value !== '',
+        );
         $item = [...$item, ...$this->dates(), ...$this->names()];
         $csl = is_array($source->custom['csl'] ?? null) ? $source->custom['csl'] : [];
         $custom = array_diff_key($source->custom, ['csl' => true]);
@@ -102,7 +105,10 @@ final readonly class ItemWriter
             'original-date' => $this->source->original->date(),
         ];
 
-        return array_map(self::date(...), array_filter($dates, static fn (PartialDate $date): bool => ! $date->isNone()));
+        return array_map(
+            self::date(...),
+            array_filter($dates, static fn (PartialDate $date): bool => ! $date->isNone()),
+        );
     }
 
     /** @return array<string, list<array<string, string|bool>>> */
@@ -132,7 +138,8 @@ final readonly class ItemWriter
         $back = (new ItemReader($item))->source()->toArray();
         $lost = [];
         foreach ($wanted + $back as $key => $value) {
-            if ($key !== 'custom' && self::dated($wanted[$key] ?? null, $key) !== self::dated($back[$key] ?? null, $key)) {
+            if ($key !== 'custom'
+                && self::dated($wanted[$key] ?? null, $key) !== self::dated($back[$key] ?? null, $key)) {
                 $lost[$key] = $wanted[$key] ?? (is_array($value) ? [] : '');
             }
         }
@@ -155,7 +162,9 @@ final readonly class ItemWriter
             }
         }
 
-        return isset($json['contributors']) ? [...$json, 'contributors' => array_map($plain, $json['contributors'])] : $json;
+        return isset($json['contributors'])
+            ? [...$json, 'contributors' => array_map($plain, $json['contributors'])]
+            : $json;
     }
 
     /**
@@ -165,7 +174,14 @@ final readonly class ItemWriter
     private static function dated(mixed $value, string $key = ''): mixed
     {
         return match (true) {
-            is_array($value) => array_combine(array_keys($value), array_map(static fn (mixed $one, int|string $name): mixed => self::dated($one, (string) $name), $value, array_keys($value))),
+            is_array($value) => array_combine(
+                array_keys($value),
+                array_map(
+                    static fn (mixed $one, int|string $name): mixed => self::dated($one, (string) $name),
+                    $value,
+                    array_keys($value),
+                ),
+            ),
             is_string($value) && in_array($key, ['date', 'accessed'], true) => PartialDate::parse($value)->edtf(),
             default => $value,
         };
@@ -177,7 +193,12 @@ final readonly class ItemWriter
         if ($date->year === null) {
             return ['literal' => $date->text];
         }
-        $parts = static fn (PartialDate $one): array => array_values(array_filter([$one->year, $one->isSeason() ? null : $one->month, $one->day], static fn (?int $part): bool => $part !== null));
+        $parts = static fn (PartialDate $one): array => array_values(
+            array_filter(
+                [$one->year, $one->isSeason() ? null : $one->month, $one->day],
+                static fn (?int $part): bool => $part !== null,
+            ),
+        );
 
         return array_filter([
             'date-parts' => $date->end === null ? [$parts($date)] : [$parts($date), $parts($date->end)],

@@ -182,7 +182,12 @@ final class RecordReader
 
         $name = Name::parse(implode(', ', array_slice($parts, 0, 3)));
 
-        $item = ['family' => $name->family, 'given' => $name->given, 'non-dropping-particle' => $name->particle, 'suffix' => $name->suffix];
+        $item = [
+            'family' => $name->family,
+            'given' => $name->given,
+            'non-dropping-particle' => $name->particle,
+            'suffix' => $name->suffix,
+        ];
 
         return array_filter($item, static fn (string $part): bool => $part !== '');
     }
@@ -224,7 +229,9 @@ final class RecordReader
         if (preg_match('~^(\d{4})(?:[/-](\d{1,2}))?(?:[/-](\d{1,2}))?(?:/.*)?$~', $value, $m) === 1) {
             $parts = array_values(array_filter([(int) $m[1], (int) ($m[2] ?? 0), (int) ($m[3] ?? 0)]));
 
-            return is_array($before) && count($before['date-parts'][0] ?? []) > count($parts) ? $before : ['date-parts' => [$parts]];
+            return is_array($before) && count($before['date-parts'][0] ?? []) > count($parts)
+                ? $before
+                : ['date-parts' => [$parts]];
         }
 
         return $before ?? ['literal' => trim($value, '/ ')];
