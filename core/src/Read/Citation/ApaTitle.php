@@ -163,41 +163,70 @@ final class ApaTitle
 
     private function particular(string $part): bool
     {
-        $isHelpers = preg_match('/^(.+), (Trans|Eds?|Illus|Narr|Comp)\.(?: & (Trans|Ed|Illus)\.)?$/u', $part, $m) === 1;
-        if ($isHelpers) {
-            foreach (array_filter([$m[2], $m[3] ?? '']) as $word) {
-                foreach (preg_split('/\s*,?\s*&\s*|,\s*/u', $m[1]) ?: [] as $name) {
-                    if (preg_match('/^((?:\p{Lu}\.[\s-]?)+)\s*(.+)$/u', $name, $n) === 1) {
-                        $this->people[] = [
-                            'role' => self::HELPERS[$word], 'name' => Name::parse("{$n[2]}, {$n[1]}")->toArray(),
-                        ];
-                    }
+        $found = $this->helpers($part) ?: self::edition($part) ?: $this->number($part) ?: self::numbered($part);
+        if (is_array($found)) {
+            $this->fields += $found;
+        }
+
+        return $found !== [];
+    }
+
+    /** Adds those named with what they did: "P. Ilves, Trans."; whether anybody was. */
+    private function helpers(string $part): bool
+    {
+        if (preg_match('/^(.+), (Trans|Eds?|Illus|Narr|Comp)\.(?: & (Trans|Ed|Illus)\.)?$/u', $part, $m) !== 1) {
+            return false;
+        }
+        foreach (array_filter([$m[2], $m[3] ?? '']) as $word) {
+            foreach (preg_split('/\s*,?\s*&\s*|,\s*/u', $m[1]) ?: [] as $name) {
+                if (preg_match('/^((?:\p{Lu}\.[\s-]?)+)\s*(.+)$/u', $name, $n) === 1) {
+                    $person = Name::parse("{$n[2]}, {$n[1]}");
+                    $this->people[] = ['role' => self::HELPERS[$word], 'name' => $person->toArray()];
                 }
             }
-
-            return true;
         }
-        $found = match (true) {
+
+        return true;
+    }
+
+    /** @return array<string, string> */
+    private static function edition(string $part): array
+    {
+        return match (true) {
             preg_match('/^(\d+(?:st|nd|rd|th)) ed\.$/u', $part, $m) === 1 => ['edition' => $m[1]],
-            preg_match('/^(.*) ed\.$/u', $part, $m) === 1 => ['edition' => lcfirst($m[1]).(preg_match('/^\d|^Rev/u', $m[1]) === 1 ? ' ed.' : '')],
+            preg_match('/^((?:\d|Rev).*) ed\.$/u', $part, $m) === 1 => ['edition' => lcfirst($m[1]).' ed.'],
+            preg_match('/^(.*) ed\.$/u', $part, $m) === 1 => ['edition' => lcfirst($m[1])],
+            default => [],
+        };
+    }
+
+    /** @return array<string, string> a report's number, with the kind its word tells */
+    private function number(string $part): array
+    {
+        if (preg_match('/^(.*Patent) No\. (.+)$/u', $part, $m) === 1) {
+            $this->kind = $this->kind ?: 'patent';
+
+            return ['number' => "{$m[1]} No. {$m[2]}"];
+        }
+        if (preg_match('/^(?:(.*?) )?No\. (.+)$/u', $part, $m) !== 1) {
+            return [];
+        }
+        $this->kind = $this->kind ?: (str_contains($m[1], 'Report') ? 'report' : '');
+        $this->genre = $this->kind === 'report' && $m[1] !== 'Report' ? $m[1] : $this->genre;
+
+        return ['number' => $m[2]];
+    }
+
+    /** @return array<string, string> volumes, seasons, versions */
+    private static function numbered(string $part): array
+    {
+        return match (true) {
             preg_match('/^Vols\. 1[–-](\d+)$/u', $part, $m) === 1 => ['volumes' => $m[1]],
             preg_match('/^Vols?\.\s*([\w–-]+)$/u', $part, $m) === 1 => ['volume' => $m[1]],
             preg_match('/^Season (\d+), Episode (\d+)$/u', $part, $m) === 1 => ['season' => $m[1], 'episode' => $m[2]],
-            preg_match('/^(.*Patent) No\. (.+)$/u', $part, $m) === 1 => ['number' => "{$m[1]} No. {$m[2]}"],
-            preg_match('/^(?:(.*?) )?No\. (.+)$/u', $part, $m) === 1 => ['number' => $m[2]],
             preg_match('/^Version\s*(.+)$/u', $part, $m) === 1 => ['version' => $m[1]],
             preg_match('/^.+ version$/u', $part) === 1 => ['version' => $part],
             default => [],
         };
-        if (isset($found['number'])) {
-            $word = $m[1] ?? '';
-            $this->kind = $this->kind !== ''
-                ? $this->kind
-                : (str_ends_with($word, 'Patent') ? 'patent' : (str_contains($word, 'Report') ? 'report' : ''));
-            $this->genre = $this->kind === 'report' && $word !== 'Report' ? $word : $this->genre;
-        }
-        $this->fields += $found;
-
-        return $found !== [];
     }
 }

@@ -68,7 +68,7 @@ final class MlaCitation
                 CitationParts::cutShort('“et al.” stands for people the entry does not name. Add them from the source.'),
             ];
         }
-        $source = self::behind($source, $sentences, $isQuoted, $url.$doi !== '');
+        $source = (new MlaAfterTitle($source, $isQuoted, $url.$doi !== '', self::FORMS))->read($sentences);
         if ($form !== '') {
             $source['kind'] = self::FORMS[$form];
             $source['genre'] = in_array($source['kind'], ['lecture', 'poster'], true) ? $form : '';
@@ -81,7 +81,7 @@ final class MlaCitation
         $last = count($source['containers']) - 1;
         $source['containers'][$last] = self::filled([...$source['containers'][$last], 'url' => $url]);
 
-        return new CitationParts(self::resolve($source, $title, $isQuoted, $medium), $doubts);
+        return new CitationParts((new MlaTitle($title, $isQuoted))->told($source, $medium), $doubts);
     }
 
     /**
@@ -137,181 +137,6 @@ final class MlaCitation
     private static function unnested(string $title, bool $isQuoted): string
     {
         return $isQuoted ? (string) preg_replace('/‘([^‘’]+(?:’\p{L}[^‘’]*)*)’/u', '“$1”', $title) : $title;
-    }
-
-    /**
-     * What stands behind the title.
-     *
-     * @param  array<string, mixed>  $source
-     * @param  list<string>  $sentences
-     * @return array<string, mixed> with its containers, at least one, and the kind they speak for
-     */
-    private static function behind(array $source, array $sentences, bool $isQuoted, bool $isOnline): array
-    {
-        $containers = [];
-        $kind = '';
-        $original = '';
-        foreach ($sentences as $sentence) {
-            $said = rtrim($sentence, '. ');
-            $said = preg_match('/\b(?:ed|Inc|Co|Ltd)$/u', $said) === 1 ? "{$said}." : $said;
-            if ($containers === [] && CitedDate::is($said) && count($sentences) > 1) {
-                $original = CitedDate::text($said);
-
-                continue;
-            }
-            if ($containers === []
-                && preg_match(
-                    '/^(?:Review|Rev\.) of (.+?)(?:, by ([^,]+?))?(?:,\s+(\p{Lu}.*\d{4}.*))?$/u',
-                    $said,
-                    $m,
-                ) === 1) {
-                $source['subject'] = $m[1];
-                $kind = 'review';
-                if (($m[2] ?? '') !== '') {
-                    $source['contributors'][] = ['role' => 'reviewed-author', 'name' => Name::parse($m[2])->toArray()];
-                }
-                if (($m[3] ?? '') === '') {
-                    continue;
-                }
-                $said = $m[3];
-            }
-            if ($containers === [] && isset(self::FORMS[$said])) {
-                $kind = self::FORMS[$said];
-
-                continue;
-            }
-            if (preg_match('/^Special issue of (.+)$/u', $said, $m) === 1) {
-                [$said, $kind, $isQuoted] = [$m[1], 'special-issue', true];
-            }
-            $container = MlaContainer::parse(
-                $said,
-                $isQuoted
-                    || $containers !== []
-                    || $original !== '' && $isOnline && preg_match('/(?:dissertation|thesis)$/iu', $said) !== 1
-                    || self::isPart($source['title']['main'])
-                    || self::isCase($source['title']['main']),
-            );
-            if ($container->isOnlyPeople()) {
-                // Behind a whole book its helpers stand in a sentence of their own, or with its publisher.
-                $source['contributors'] = [...$source['contributors'], ...$container->people];
-
-                continue;
-            }
-            $kind = $kind === '' && $containers === [] ? $container->kind : $kind;
-            $source['genre'] = $container->genre ?: ($source['genre'] ?? '');
-            $fields = $container->fields;
-            if ($containers === []
-                && ($kind === 'chapter' || $isQuoted && in_array(
-                    'editor',
-                    array_column($container->people, 'role'),
-                    true,
-                ) || self::isPart($source['title']['main']))) {
-                $fields['contributors'] = $container->people;
-            } else {
-                $source['contributors'] = [...$source['contributors'], ...$container->people];
-            }
-            $containers[] = $fields;
-        }
-        $containers = $containers === [] ? [[]] : array_slice($containers, 0, 3);
-        if ($original !== '') {
-            // A work seen on a site, and a thesis, have their own date before the site or the university.
-            if (($containers[0]['date'] ?? '') === '') {
-                $containers[0]['date'] = $original;
-                $kind = $kind === '' && ! $isQuoted && $isOnline && isset($containers[0]['title']) ? 'artwork' : $kind;
-            } else {
-                $source['original'] = ['date' => $original];
-            }
-        }
-
-        return [...$source, 'kind' => $kind, 'containers' => $containers];
-    }
-
-    /** "Introduction" and the like stand without quotation marks before the book they open. */
-    private static function isPart(string $title): bool
-    {
-        return preg_match('/^(?:Introduction|Foreword|Preface|Afterword)$/u', $title) === 1;
-    }
-
-    /**
-     * Who is asked stands first, and behind the word "Interview" who asks; "the author" is whoever wrote the paper.
-     *
-     * @param  list<array<string, mixed>>  $people
-     * @return list<array<string, mixed>>
-     */
-    private static function interview(array $people): array
-    {
-        $asking = array_filter(
-            array_slice($people, 1),
-            static fn (array $one): bool => ! in_array('the author', $one['name'], true),
-        );
-
-        return [
-            ...array_slice($people, 0, 1),
-            ...array_map(static fn (array $one): array => [...$one, 'role' => 'interviewer'], array_values($asking)),
-        ];
-    }
-
-    /** "Brook v. Harbour Board". */
-    private static function isCase(string $title): bool
-    {
-        return preg_match('/\p{L} v\. \p{Lu}/u', $title) === 1;
-    }
-
-    /**
-     * The kind, where no container spoke for one.
-     *
-     * @param  array<string, mixed>  $source
-     * @return array<string, mixed>
-     */
-    private static function resolve(array $source, string $title, bool $isQuoted, string $medium): array
-    {
-        $container = $source['containers'][0];
-        $isOnline = isset($container['url'])
-            || isset($container['doi'])
-            || isset($source['containers'][1]['url'])
-            || $medium === 'Web';
-        if (! $isQuoted
-            && preg_match('/^(E-?mail|Letter|Text message) to (.+)$/u', $title, $m) === 1
-            && array_keys($container) === ['date']
-            && preg_match('/^'.NameShape::pattern().'$/u', $m[2]) === 1) {
-            $source = [
-                ...$source,
-                'kind' => 'email',
-                'title' => [],
-                'genre' => preg_match('/^E-?mail$/u', $m[1]) === 1 ? '' : $m[1],
-            ];
-            $source['contributors'][] = ['role' => 'recipient', 'name' => Name::parse($m[2])->toArray()];
-        } elseif (! $isQuoted && $title === 'Interview') {
-            $source = [
-                ...$source,
-                'kind' => isset($container['title']) ? 'published-interview' : 'interview-own',
-                'title' => [],
-                'contributors' => self::interview($source['contributors']),
-            ];
-        } elseif (! $isQuoted && $title === 'Personal interview') {
-            $source = [...$source, 'kind' => 'interview-own', 'title' => []];
-        }
-        $isScreen = isset($source['contributors'][0]['name']['screen']);
-        $source['kind'] = match (true) {
-            ! $isQuoted && self::isCase($title) => 'court-case',
-            $source['kind'] !== '' => $source['kind'],
-            self::isPart($title) => 'chapter',
-            $medium === 'Film' || $medium === 'DVD' => 'film',
-            $isQuoted && $isScreen && $isOnline => 'social-post',
-            ! $isQuoted => $isOnline && isset($container['title']) ? 'web-page' : 'book',
-            // Without an address only a page of the web would print its publisher, and nothing of what was pasted may
-            // be lost.
-            ! $isOnline && ! isset($container['publisher']) => 'magazine-article',
-            default => 'web-page',
-        };
-        // Behind a title in another language stands what it means.
-        [$plain, $meaning] = preg_match('/^(.+?) \[([^\]]+)\]$/u', $title, $m) === 1 ? [$m[1], $m[2]] : [$title, ''];
-        $language = GuessedLanguage::of($plain);
-        if ($language !== '' && $meaning !== '') {
-            $source['title'] = ['main' => $plain, 'translated' => $meaning];
-        }
-
-        return $language === '' ? $source : [...$source, 'language' => $language];
     }
 
     /**

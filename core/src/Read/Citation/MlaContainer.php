@@ -31,6 +31,23 @@ final readonly class MlaContainer
         'performer' => 'performer',
     ];
 
+    /** What a piece says by its words, and the field that is for. */
+    private const ELEMENTS = [
+        // The time of day of a post.
+        '/^\d{1,2}:\d{2}(?:\s?[ap]\.?m\.?)?$/iu' => 'time',
+        '/^(?:vols?\.?|volume)\s*(\d.*|[IVXLC]+)$/iu' => 'volume',
+        '/^(?:nos?\.?|issue|iss\.|number)\s*(\d.*)$/iu' => 'issue',
+        '/^(?:pp?\.?|pgs?\.?|pages?)\s*((?:\p{Lu}{0,2}|e)\d.*|[ivxlc]+[–-].*)$/iu' => 'pages',
+        '/^article\s+(\S+)$/u' => 'articleNumber',
+        '/^season\s+(\d+)$/iu' => 'season',
+        '/^(?:episode|ep\.)\s+(\d+)$/iu' => 'episode',
+        '/^audiobook ed\.?$/u' => 'audio',
+        '/^(\d+(?:st|nd|rd|th))\s+ed\.?$/u' => 'edition',
+        '/^version\s+(.+)$/iu' => 'version',
+        '/^(?:in press|forthcoming)$/iu' => 'status',
+        '/(?:dissertation|thesis)$/iu' => 'genre',
+    ];
+
     /**
      * @param  array<string, string>  $fields  of the container
      * @param  list<array<string, mixed>>  $people  who stand in it, as contributors
@@ -43,84 +60,114 @@ final readonly class MlaContainer
 
     public static function parse(string $chunk, bool $hasTitle): self
     {
-        $fields = [];
-        $people = [];
-        $left = [];
-        $genre = '';
-        $isAudio = false;
-        $chunk = self::seventh($chunk, $fields);
-        $pieces = preg_split('/,\s+(?!(?:Jr|Sr|Inc|Ltd|LLC)\b)/u', $chunk) ?: [];
-        $isDateFirst = CitedDate::is(trim($pieces[0] ?? ''));
-        for ($i = 0, $last = ''; $i < count($pieces); $i++) {
-            $piece = trim($pieces[$i]);
-            $found = self::role($piece, $pieces[$i + 1] ?? '');
+        $seventh = [];
+        $chunk = self::seventh($chunk, $seventh);
+        $pieces = array_map(trim(...), preg_split('/,\s+(?!(?:Jr|Sr|Inc|Ltd|LLC)\b)/u', $chunk) ?: []);
+        [$fields, $people, $left, $genre, $isAudio] = self::sorted($pieces, $seventh);
+        if ($left !== [] && CitedDate::is($pieces[0])) {
+            return self::kept($fields, $people, implode(', ', $left));
+        }
+        $place = $hasTitle && isset($left[0]) ? self::placeAfterDate($pieces, array_slice($left, 1, null, true)) : '';
+        if ($hasTitle && isset($left[0])) {
+            $fields['title'] = array_shift($left);
+        }
+        if ($place !== '') {
+            return new self([...$fields, 'place' => $place], $people, 'lecture', $genre);
+        }
+        $fields = [...$fields, ...self::imprint(implode(', ', $left))];
+
+        return new self($fields, $people, $isAudio ? 'audiobook' : self::kind($fields, $people, $genre), $genre);
+    }
+
+    /**
+     * @param  list<string>  $pieces  between commas
+     * @param  array<string, string>  $fields  what is known of them
+     * @return array{array<string, string>, list<array<string, mixed>>, array<int, string>, string, bool} fields, people,
+     *         pieces that say nothing by themselves, what was handed in, whether it is read aloud
+     */
+    private static function sorted(array $pieces, array $fields): array
+    {
+        [$people, $left, $genre, $isAudio, $last] = [[], [], '', false, ''];
+        for ($i = 0; $i < count($pieces); $i++) {
+            $found = self::role($pieces[$i], $pieces[$i + 1] ?? '');
             if ($found !== null) {
-                [$more, $skip] = $found;
-                $people = [...$people, ...$more];
-                $i += $skip;
+                $people = [...$people, ...$found[0]];
+                $i += $found[1];
                 $last = '';
 
                 continue;
             }
-            $before = $last;
-            $last = '';
-            match (true) {
-                // The time of day of a post.
-                preg_match('/^\d{1,2}:\d{2}(?:\s?[ap]\.?m\.?)?$/iu', $piece) === 1 => null,
-                CitedDate::is($piece) => $fields['date'] ??= CitedDate::text($piece),
-                preg_match('/^(?:vols?\.?|volume)\s*(\d.*|[IVXLC]+)$/iu', $piece, $m) === 1 => $fields['volume'] = PageRange::typed($m[1]),
-                preg_match('/^(?:nos?\.?|issue|iss\.|number)\s*(\d.*)$/iu', $piece, $m) === 1 => $fields['issue'] = PageRange::typed($m[1]),
-                preg_match('/^suppl\.\s*(.+)$/iu', $piece, $m) === 1 => $fields['issue'] = "Suppl. {$m[1]}",
-                preg_match(
-                    '/^(?:pp?\.?|pgs?\.?|pages?)\s*((?:\p{Lu}{0,2}|e)\d.*|[ivxlc]+[–-].*)$/iu',
-                    $piece,
-                    $m,
-                ) === 1 => [$fields['pages'], $last] = [PageRange::typed($m[1]), 'pages'],
-                $before === 'pages' && preg_match('/^\d+(?:[–-]\d+)?\+?$/u', $piece) === 1 => [$fields['pages'], $last] = [$fields['pages'].', '.PageRange::typed($piece), 'pages'],
-                preg_match('/^article\s+(\S+)$/u', $piece, $m) === 1 => $fields['articleNumber'] = $m[1],
-                preg_match('/^season\s+(\d+)$/iu', $piece, $m) === 1 => $fields['season'] = $m[1],
-                preg_match('/^(?:episode|ep\.)\s+(\d+)$/iu', $piece, $m) === 1 => $fields['episode'] = $m[1],
-                $piece === 'audiobook ed.' || $piece === 'audiobook ed' => $isAudio = true,
-                preg_match('/^(\d+(?:st|nd|rd|th))\s+ed\.?$/u', $piece, $m) === 1 => $fields['edition'] = $m[1],
-                preg_match('/^.+\s+ed\.?$/u', $piece) === 1 => $fields['edition'] = rtrim($piece, '.').'.',
-                preg_match('/^version\s+(.+)$/iu', $piece, $m) === 1 => $fields['version'] = $m[1],
-                preg_match('/^(?:in press|forthcoming)$/iu', $piece) === 1 => $fields['status'] = mb_strtolower($piece),
-                $piece === 'Diss.' => $genre = 'PhD dissertation',
-                preg_match('/(?:dissertation|thesis)$/iu', $piece) === 1 => $genre = $piece,
-                default => $left[$i] = $piece,
+            [$field, $value] = self::element($pieces[$i], $last);
+            match ($field) {
+                'left' => $left[$i] = $value,
+                'genre' => $genre = $value,
+                'audio' => $isAudio = true,
+                'time' => null,
+                'date' => $fields['date'] ??= $value,
+                'pages' => $fields['pages'] = $last === 'pages' ? "{$fields['pages']}, {$value}" : $value,
+                default => $fields[$field] = $value,
             };
+            $last = $field;
         }
-        if ($isDateFirst && $left !== []) {
-            return self::kept($fields, $people, implode(', ', $left));
-        }
-        if ($left !== [] && $hasTitle && array_key_first($left) === 0) {
-            $fields['title'] = array_shift($left);
-        }
-        // An event has its place behind its day.
-        $dated = array_key_first(array_filter($pieces, static fn (string $piece): bool => CitedDate::is(trim($piece))));
-        if (isset($fields['title'])
-            && $left !== []
-            && $dated !== null
-            && array_key_first(
-                array_filter($pieces, static fn (string $piece): bool => in_array(trim($piece), $left, true)),
-            ) > $dated) {
-            $fields['place'] = implode(', ', $left);
 
-            return new self($fields, $people, 'lecture', $genre);
+        return [$fields, $people, $left, $genre, $isAudio];
+    }
+
+    /**
+     * @param  string  $last  the field of the piece before
+     * @return array{string, string} the field a piece is for, or "left" where it does not say, and its value
+     */
+    private static function element(string $piece, string $last): array
+    {
+        if (CitedDate::is($piece)) {
+            return ['date', CitedDate::text($piece)];
         }
-        if ($left !== []) {
-            $fields['publisher'] = implode(', ', $left);
-            // The place, which MLA printed until its 7th edition.
-            if (preg_match(
-                '/^(\p{Lu}[\p{L}. ]{2,30}(?:, \p{Lu}{2})?): (\p{Lu}.*)$/u',
-                $fields['publisher'],
-                $m,
-            ) === 1) {
-                [$fields['place'], $fields['publisher']] = [$m[1], $m[2]];
+        if ($last === 'pages' && preg_match('/^\d+(?:[–-]\d+)?\+?$/u', $piece) === 1) {
+            return ['pages', PageRange::typed($piece)];
+        }
+        foreach (self::ELEMENTS as $pattern => $field) {
+            if (preg_match($pattern, $piece, $m) === 1) {
+                $value = $m[1] ?? $piece;
+
+                return [$field, match ($field) {
+                    'volume', 'issue', 'pages' => PageRange::typed($value),
+                    'status' => mb_strtolower($value),
+                    default => $value,
+                }];
             }
         }
 
-        return new self($fields, $people, $isAudio ? 'audiobook' : self::kind($fields, $people, $genre), $genre);
+        return match (true) {
+            $piece === 'Diss.' => ['genre', 'PhD dissertation'],
+            preg_match('/^suppl\.\s*(.+)$/iu', $piece, $m) === 1 => ['issue', "Suppl. {$m[1]}"],
+            preg_match('/\sed\.?$/u', $piece) === 1 => ['edition', rtrim($piece, '.').'.'],
+            default => ['left', $piece],
+        };
+    }
+
+    /**
+     * An event has its place after its day.
+     *
+     * @param  list<string>  $pieces
+     * @param  array<int, string>  $left  by their place among the pieces, without the title
+     */
+    private static function placeAfterDate(array $pieces, array $left): string
+    {
+        $dated = array_key_first(array_filter($pieces, CitedDate::is(...)));
+
+        return $left !== [] && $dated !== null && array_key_first($left) > $dated ? implode(', ', $left) : '';
+    }
+
+    /** @return array<string, string> the publisher, with the place MLA printed until its 7th edition */
+    private static function imprint(string $house): array
+    {
+        return match (true) {
+            $house === '' => [],
+            preg_match('/^(\p{Lu}[\p{L}. ]{2,30}(?:, \p{Lu}{2})?): (\p{Lu}.*)$/u', $house, $m) === 1 => [
+                'place' => $m[1], 'publisher' => $m[2],
+            ],
+            default => ['publisher' => $house],
+        };
     }
 
     /** Whether there is nothing in it but people. */
