@@ -190,6 +190,24 @@ final class Bylines
             PREG_SPLIT_NO_EMPTY,
         )
             ?: [];
+        $names = self::named($parts);
+        // "Brook, Halima" inverted in metadata: two parts, one word each.
+        if (count($parts) === 2
+            && count($names) === 2
+            && str_contains($text, ',')
+            && preg_match('/^\S+$/u', $names[0]) === 1) {
+            return [$names[0].', '.$names[1]];
+        }
+
+        return $names;
+    }
+
+    /**
+     * @param  list<string>  $parts
+     * @return list<string> those that are names, with the suffixes that stood alone
+     */
+    private static function named(array $parts): array
+    {
         $names = [];
         foreach ($parts as $part) {
             if (preg_match('/^(?:jr|sr|ii|iii|iv)\.?$/iu', $part) === 1 && $names !== []) {
@@ -203,13 +221,6 @@ final class Bylines
                     && ! preg_match('/^\p{Lu}\S+ \p{Lu}\S+ \p{Ll}/u', $part)) {
                 $names[] = $part;
             }
-        }
-        // "Brook, Halima" turned round in metadata: two parts, one word each.
-        if (count($parts) === 2
-            && count($names) === 2
-            && str_contains($text, ',')
-            && preg_match('/^\S+$/u', $names[0]) === 1) {
-            return [$names[0].', '.$names[1]];
         }
 
         return $names;

@@ -67,21 +67,7 @@ final readonly class IssueLine
             && preg_match('/\x1F\W*$/u', $rest) !== 1) {
             return null;
         }
-        $month = Vocabulary::all()->monthPattern();
-        $day = self::WEEKDAY;
-        [$date] = $take(
-            '/(?<!\p{L})('.$day."(?:\\d{1,2}\\s+{$month}|{$month}\\s+\\d{1,2}|{$month}|".self::SEASON
-                .'),?\s*(?:1[5-9]|20)\d\d)(?!\d)/iu',
-        );
-        // A name may hold the years a paper ran: "(Skerry : 1871 - 1922)".
-        [$year] = $date === '' ? $take('/(?<![\d:–-]\s)(?<![\d:–-])((?:1[5-9]|20)\d\d)(?!\s?[-–]\s?[\d)]|\d)/u') : [''];
-        $date = PartialDate::parse(
-            (string) preg_replace(
-                ['/^'.$day.'/iu', '/(?<=\p{L})(?=\d{4})/u', '/(?<=\p{L}),\s*(?=\d{4}$)/u'],
-                ['', ' ', ' '],
-                $date === '' ? $year : $date,
-            ),
-        );
+        $date = self::date($take);
         if ($volume === '' && ($pages === '' || $date->day === null)) {
             return null;
         }
@@ -104,6 +90,27 @@ final readonly class IssueLine
             $issue,
             (string) preg_replace('/\s*[-–—]\s*/u', '-', $pages),
             $date->isDate() ? $date->words() : '',
+        );
+    }
+
+    /** @param  callable(string): array{string, string}  $take  takes what a pattern finds out of the line */
+    private static function date(callable $take): PartialDate
+    {
+        $month = Vocabulary::all()->monthPattern();
+        $day = self::WEEKDAY;
+        [$date] = $take(
+            '/(?<!\p{L})('.$day."(?:\\d{1,2}\\s+{$month}|{$month}\\s+\\d{1,2}|{$month}|".self::SEASON
+                .'),?\s*(?:1[5-9]|20)\d\d)(?!\d)/iu',
+        );
+        // A name may hold the years a paper ran: "(Skerry : 1871 - 1922)".
+        [$year] = $date === '' ? $take('/(?<![\d:–-]\s)(?<![\d:–-])((?:1[5-9]|20)\d\d)(?!\s?[-–]\s?[\d)]|\d)/u') : [''];
+
+        return PartialDate::parse(
+            (string) preg_replace(
+                ['/^'.$day.'/iu', '/(?<=\p{L})(?=\d{4})/u', '/(?<=\p{L}),\s*(?=\d{4}$)/u'],
+                ['', ' ', ' '],
+                $date === '' ? $year : $date,
+            ),
         );
     }
 }

@@ -47,25 +47,20 @@ final class Source
      */
     public static function fromArray(array $json, Kinds $kinds): self
     {
-        $containers = [];
-        foreach (array_slice(
-            is_array($json['containers'] ?? null) ? array_values($json['containers']) : [],
-            0,
-            3,
-        ) as $container) {
-            $containers[] = Container::fromArray(is_array($container) ? $container : []);
-        }
+        $array = static fn (string $key): array => is_array($json[$key] ?? null) ? $json[$key] : [];
+        $containers = array_map(
+            static fn (mixed $one): Container => Container::fromArray(is_array($one) ? $one : []),
+            array_slice(array_values($array('containers')), 0, FieldPath::CONTAINERS),
+        );
         $title = $json['title'] ?? [];
-        $original = $json['original'] ?? [];
-        $custom = $json['custom'] ?? [];
 
         return new self(
             Text::of($json, 'id'),
             $kinds->get(Text::of($json, 'kind')),
             Title::fromArray(is_array($title) || is_string($title) ? $title : []),
-            self::contributorsFrom(is_array($json['contributors'] ?? null) ? $json['contributors'] : []),
+            self::contributorsFrom($array('contributors')),
             $containers === [] ? [new Container] : $containers,
-            Original::fromArray(is_array($original) ? $original : []),
+            Original::fromArray($array('original')),
             Text::of($json, 'reached'),
             Text::of($json, 'accessed'),
             Text::of($json, 'medium'),
@@ -74,7 +69,7 @@ final class Source
             Text::of($json, 'language'),
             Text::of($json, 'isbn'),
             is_string($json['annotation'] ?? null) ? trim(mb_scrub($json['annotation'])) : '',
-            is_array($custom) ? $custom : [],
+            $array('custom'),
         );
     }
 

@@ -21,14 +21,7 @@ final class Charset
         if (str_starts_with($bytes, "\xFF\xFE") || str_starts_with($bytes, "\xFE\xFF")) {
             return mb_convert_encoding(substr($bytes, 2), 'UTF-8', $bytes[0] === "\xFF" ? 'UTF-16LE' : 'UTF-16BE');
         }
-        $head = substr($bytes, 0, 4096);
-        $named = match (true) {
-            preg_match('/charset\s*=\s*["\']?([\w-]+)/i', $contentType, $m) === 1 => $m[1],
-            preg_match('/<meta[^>]+charset\s*=\s*["\']?([\w-]+)/i', $head, $m) === 1 => $m[1],
-            preg_match('/<\?xml[^>]+encoding\s*=\s*["\']([\w-]+)/i', $head, $m) === 1 => $m[1],
-            default => '',
-        };
-        $known = self::known($named);
+        $known = self::known(self::named(substr($bytes, 0, 4096), $contentType));
         // Bytes that make UTF-8 beyond ASCII are UTF-8: a page saved by a browser keeps its old declaration.
         if ($known !== null
             && preg_match('/^(?:Windows|ISO)-/i', $known) === 1
@@ -41,6 +34,17 @@ final class Charset
         }
 
         return $known === 'UTF-8' ? mb_scrub($bytes) : mb_scrub((string) mb_convert_encoding($bytes, 'UTF-8', $known));
+    }
+
+    /** What the document's head or its server call the encoding. */
+    private static function named(string $head, string $contentType): string
+    {
+        return match (true) {
+            preg_match('/charset\s*=\s*["\']?([\w-]+)/i', $contentType, $m) === 1 => $m[1],
+            preg_match('/<meta[^>]+charset\s*=\s*["\']?([\w-]+)/i', $head, $m) === 1 => $m[1],
+            preg_match('/<\?xml[^>]+encoding\s*=\s*["\']([\w-]+)/i', $head, $m) === 1 => $m[1],
+            default => '',
+        };
     }
 
     private static function known(string $name): ?string

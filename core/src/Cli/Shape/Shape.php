@@ -66,20 +66,24 @@ final readonly class Shape
 
         return new Property(
             $name,
-            match (true) {
-                $isList && isset($of[1]) => self::named($class, $of[1]),
-                $type === Kind::class => 'kind',
-                $type === FieldPath::class => 'path',
-                in_array($type, ['string', 'bool'], true) => $type,
-                class_exists($type), enum_exists($type) => $type,
-                default => $type === 'array' ? 'any' : 'value',
-            },
+            $isList && isset($of[1]) ? self::named($class, $of[1]) : self::type($type),
             $isList,
             $isSparse && ($parameter->isDefaultValueAvailable() || $class === Source::class && $name === 'id'),
             $parameter->getType()?->allowsNull() === true,
             self::description($class, $name, trim($m[2] ?? '')),
             $class === Source::class && $name === 'containers' ? FieldPath::CONTAINERS : 0,
         );
+    }
+
+    private static function type(string $type): string
+    {
+        return match (true) {
+            $type === Kind::class => 'kind',
+            $type === FieldPath::class => 'path',
+            in_array($type, ['string', 'bool'], true) => $type,
+            class_exists($type), enum_exists($type) => $type,
+            default => $type === 'array' ? 'any' : 'value',
+        };
     }
 
     private static function description(string $class, string $name, string $said): string

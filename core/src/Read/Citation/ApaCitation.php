@@ -7,6 +7,7 @@ namespace Bibrel\Core\Read\Citation;
 use Bibrel\Core\Source\ContainerField;
 use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Issue;
+use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Text\PageRange;
@@ -48,19 +49,8 @@ final class ApaCitation
             'doi' => $doi,
             'url' => $second === [] ? $url : '',
         ];
-        $kind = $title->kind !== '' ? $title->kind : $kind;
-        // A report or a book has no larger whole: what stands behind it brought it out.
-        if (isset($container['title'])
-            && $title->kind !== ''
-            && Kinds::all()->get($kind)->fieldAt(ContainerField::Title->at()) === null
-            && Kinds::all()->get($kind)->fieldAt(ContainerField::Publisher->at()) !== null) {
-            $container['publisher'] ??= $container['title'];
-            unset($container['title']);
-        }
-        if (isset($container['number']) && $kind === 'podcast-episode') {
-            $container['episode'] = $container['number'];
-            unset($container['number']);
-        }
+        $kind = $title->kind ?: $kind;
+        $container = $title->kind === '' ? $container : self::fitted($container, Kinds::all()->get($kind));
         $source = array_filter([
             'kind' => $kind,
             'accessed' => $accessed,
@@ -78,6 +68,28 @@ final class ApaCitation
             ['title' => [], 'contributors' => [], ...$source],
             self::doubts($people, $title->main, $container),
         );
+    }
+
+    /**
+     * A kind without a larger whole has what stands after its title for a publisher; one with episodes counts by them.
+     *
+     * @param  array<string, mixed>  $container
+     * @return array<string, mixed>
+     */
+    private static function fitted(array $container, Kind $kind): array
+    {
+        $moves = [
+            [ContainerField::Title, ContainerField::Publisher],
+            [ContainerField::Number, ContainerField::Episode],
+        ];
+        foreach ($moves as [$from, $to]) {
+            if (isset($container[$from->value]) && ! $kind->hasField($from->at()) && $kind->hasField($to->at())) {
+                $container[$to->value] ??= $container[$from->value];
+                unset($container[$from->value]);
+            }
+        }
+
+        return $container;
     }
 
     /**
@@ -133,21 +145,7 @@ final class ApaCitation
 
             return [$kind, $container, [], $helpers];
         }
-        // Elsewhere a colon parts the issue from the pages: "Journal 19(3): 5-22".
-        $behind = (string) preg_replace(
-            '/,\s*vol(?:ume|\.)\s*(\d+)(?:,\s*(?:no\.|issue|number)\s*(\d[\d–\/-]*))?(?=,|\.?$)/iu',
-            ', $1($2)',
-            trim($behind),
-        );
-        $behind = str_replace(
-            '()',
-            '',
-            (string) preg_replace(
-                '/^([^,]+?)[,.]?\s+(\d{1,4})\s?\((\d[^)]*)\)[:,]\s*((?:pp?\.\s*)?\w+(?:[–-]\w+)?)\.?$/u',
-                '$1, $2($3), $4',
-                $behind,
-            ),
-        );
+        $behind = self::withCommas(trim($behind));
         // Behind the pages of an article some name the database.
         [$first, $database] = [...Sentences::of($behind), '', ''];
         if ($database !== '' && preg_match('/,\s*\d{1,4}(?:\(|,).*\d\+?\.?$/u', $first) === 1) {
@@ -155,43 +153,57 @@ final class ApaCitation
 
             return [$kind, $container, ['title' => rtrim($database, '. ')], []];
         }
-        if (preg_match(
-            '/^(.+?),\s*(\d{1,4})(?:\s?\(([^)]+)\))?(?:,\s*(?:pp?\.\s*)?((?:Article\s+)?[\w–-]+(?:,\s*[\d–-]+)*\+?))?$/u',
-            rtrim($behind, '.'),
-            $m,
-        ) === 1) {
-            // The day or month of an issue is a magazine's, unless it has a DOI.
-            return [
-                ! $hasDoi && preg_match('/,\s*(?!Spring|Summer|Fall|Autumn|Winter)\p{L}/u', $date) === 1
-                    ? 'magazine-article'
-                    : 'journal-article',
-                [
-                    'title' => $m[1],
-                    'volume' => $m[2],
-                    'issue' => $m[3] ?? '',
-                    ...(str_starts_with($m[4] ?? '', 'Article') ? [
-                        'articleNumber' => trim(substr($m[4], 7)),
-                    ] : ['pages' => PageRange::typed($m[4] ?? '')]),
-                ],
-                [], [],
-            ];
-        }
-        if (preg_match('/^(.+?),\s*(?:pp?\.\s*)?([A-Z]?\d+[\d–\-, A-Z]*\+?)$/u', $source, $m) === 1) {
-            $isPaper = preg_match('/\d{4},\s*\p{L}+ \d/u', $date) === 1
-                && (preg_match(
-                    '/^[A-Z]\d/',
-                    $m[2],
-                ) === 1 || PressNames::isNewspaper($m[1]) || str_contains($behind, ', p'));
+        $issue = self::issue(rtrim($behind, '.'), $date, $hasDoi) ?? self::paged($source, $date, str_contains($behind, ', p'));
 
-            return [
-                $isPaper ? 'newspaper-article' : 'magazine-article',
-                ['title' => $m[1], 'pages' => PageRange::typed($m[2])],
-                [],
-                [],
-            ];
-        }
+        return $issue === null ? [...self::plain($source, $title, $isOnline, $date), []] : [...$issue, [], []];
+    }
 
-        return [...self::plain($source, $title, $isOnline, $date), []];
+    /** Elsewhere a colon parts the issue from the pages: "Journal 19(3): 5-22", or words name the numbers. */
+    private static function withCommas(string $text): string
+    {
+        $numbers = '/,\s*vol(?:ume|\.)\s*(\d+)(?:,\s*(?:no\.|issue|number)\s*(\d[\d–\/-]*))?(?=,|\.?$)/iu';
+        $colon = '/^([^,]+?)[,.]?\s+(\d{1,4})\s?\((\d[^)]*)\)[:,]\s*((?:pp?\.\s*)?\w+(?:[–-]\w+)?)\.?$/u';
+
+        return str_replace('()', '', (string) preg_replace([$numbers, $colon], [', $1($2)', '$1, $2($3), $4'], $text));
+    }
+
+    /** @return ?array{string, array<string, string>} kind and container of an article in a volume */
+    private static function issue(string $text, string $date, bool $hasDoi): ?array
+    {
+        $pages = '(?:,\s*(?:pp?\.\s*)?((?:Article\s+)?[\w–-]+(?:,\s*[\d–-]+)*\+?))?';
+        if (preg_match("/^(.+?),\\s*(\\d{1,4})(?:\\s?\\(([^)]+)\\))?{$pages}$/u", $text, $m) !== 1) {
+            return null;
+        }
+        $place = $m[4] ?? '';
+        // The day or month of an issue is a magazine's, unless it has a DOI.
+        $isMagazine = ! $hasDoi && preg_match('/,\s*(?!Spring|Summer|Fall|Autumn|Winter)\p{L}/u', $date) === 1;
+
+        return [
+            $isMagazine ? 'magazine-article' : 'journal-article',
+            [
+                'title' => $m[1],
+                'volume' => $m[2],
+                'issue' => $m[3] ?? '',
+                ...(str_starts_with($place, 'Article')
+                    ? ['articleNumber' => trim(substr($place, 7))]
+                    : ['pages' => PageRange::typed($place)]),
+            ],
+        ];
+    }
+
+    /** @return ?array{string, array<string, string>} kind and container of an article that has pages and no volume */
+    private static function paged(string $text, string $date, bool $hasPageWord): ?array
+    {
+        if (preg_match('/^(.+?),\s*(?:pp?\.\s*)?([A-Z]?\d+[\d–\-, A-Z]*\+?)$/u', $text, $m) !== 1) {
+            return null;
+        }
+        $isPaper = preg_match('/^[A-Z]\d/', $m[2]) === 1 || PressNames::isNewspaper($m[1]) || $hasPageWord;
+        $isDaily = preg_match('/\d{4},\s*\p{L}+ \d/u', $date) === 1;
+
+        return [
+            $isDaily && $isPaper ? 'newspaper-article' : 'magazine-article',
+            ['title' => $m[1], 'pages' => PageRange::typed($m[2])],
+        ];
     }
 
     /**
@@ -243,9 +255,16 @@ final class ApaCitation
             'artwork', 'exhibition', 'photograph', 'map' => [$online ? ['title' => $source] : ['collection' => $source], []],
             default => null,
         };
-        if ($own !== null) {
-            return [$title->kind, $own[0], $own[1]];
-        }
+
+        return $own === null ? self::house($source, $online, $date) : [$title->kind, ...$own];
+    }
+
+    /**
+     * @return array{string, array<string, mixed>, array<string, string>} kind, the site or publisher, and no second
+     *         container
+     */
+    private static function house(string $source, bool $online, string $date): array
+    {
         if ($source !== '' && preg_match('/^([^:]{2,40}):\s+(.+)$/u', $source, $m) === 1) {
             return ['book', ['place' => $m[1], 'publisher' => $m[2]], []];
         }

@@ -225,10 +225,28 @@ final class EntryReader
      */
     private static function withField(array $item, string $field, string $value): array
     {
-        $variable = self::PLAIN[$field] ?? '';
         if (in_array($field, self::PEOPLE, true)) {
             return self::withPeople($item, $field, $value);
         }
+        match (true) {
+            $field === 'urldate' => $item['accessed'] = $value,
+            $field === 'date' => $item['issued'] = $value,
+            $field === 'url', $field === 'doi' => $item[self::PLAIN[$field]] ??= self::address($value),
+            self::link($field, $value) !== '' => $item['URL'] ??= self::link($field, $value),
+            self::visited($field, $value) !== '' => $item['accessed'] ??= self::visited($field, $value),
+            default => $item = self::withText($item, $field, $value),
+        };
+
+        return $item;
+    }
+
+    /**
+     * @param  array<string, mixed>  $item
+     * @return array<string, mixed>
+     */
+    private static function withText(array $item, string $field, string $value): array
+    {
+        $variable = self::PLAIN[$field] ?? '';
         match (true) {
             $field === 'title' => $item['title'] = ExportHabits::title(Latex::text($value, true)),
             $field === 'subtitle' => $item['subtitle'] = Latex::text($value, true),
@@ -236,11 +254,6 @@ final class EntryReader
             $field === 'number' => $item[$item['type'] === 'article-journal' ? 'issue' : 'number'] = Latex::text($value),
             $field === 'issue' => $item['issue'] = Latex::text($value),
             $field === 'pages' => $item['page'] = (string) preg_replace('/\s*[-–—]+\s*/u', '-', Latex::text($value)),
-            $field === 'urldate' => $item['accessed'] = $value,
-            $field === 'date' => $item['issued'] = $value,
-            $field === 'url', $field === 'doi' => $item[$variable] ??= self::address($value),
-            self::link($field, $value) !== '' => $item['URL'] ??= self::link($field, $value),
-            self::visited($field, $value) !== '' => $item['accessed'] ??= self::visited($field, $value),
             $variable !== '' => $item[$variable] ??= Latex::text($value),
             default => $item['bibtex'][$field] = $value,
         };

@@ -119,18 +119,26 @@ final class RecordReader
      */
     private static function put(array &$item, string $tag, string $value): void
     {
+        match (true) {
+            isset(self::PEOPLE[$tag]) => $item[self::PEOPLE[$tag]][] = self::name($value),
+            in_array($tag, self::CONTAINERS, true) => $item['container-title'] ??= $value,
+            in_array($tag, self::SHORT_CONTAINERS, true) => $item['container-title-short'] ??= $value,
+            in_array($tag, self::ISSUED, true) => $item['issued'] = self::date($value, $tag === 'DA' ? null : ($item['issued'] ?? null)),
+            $tag === 'Y2' => $item['accessed'] = self::date($value, null),
+            default => self::putText($item, $tag, $value),
+        };
+    }
+
+    /** @param  array<string, mixed>  $item */
+    private static function putText(array &$item, string $tag, string $value): void
+    {
         $variable = self::PLAIN[$tag] ?? '';
         $isOpen = $variable !== '' && in_array($item[$variable] ?? $value, [$value], true);
         match (true) {
             $tag === 'TY' => $item['type'] = self::TYPES[strtoupper($value)] ?? 'document',
             $tag === 'ID' => $item['id'] = $value,
-            isset(self::PEOPLE[$tag]) => $item[self::PEOPLE[$tag]][] = self::name($value),
-            in_array($tag, self::CONTAINERS, true) => $item['container-title'] ??= $value,
-            in_array($tag, self::SHORT_CONTAINERS, true) => $item['container-title-short'] ??= $value,
             $tag === 'KW' => $item['keyword'] = isset($item['keyword']) ? "{$item['keyword']}, {$value}" : $value,
-            in_array($tag, self::ISSUED, true) => $item['issued'] = self::date($value, $tag === 'DA' ? null : ($item['issued'] ?? null)),
             $tag === 'LA' => $item['language'] = LanguageCode::of($value),
-            $tag === 'Y2' => $item['accessed'] = self::date($value, null),
             $tag === 'SP', $tag === 'EP' => $item[$tag] = $value,
             $tag === 'SN' => $item[preg_match(self::ISSN, $value) === 1 ? 'ISSN' : 'ISBN'] = $value,
             $isOpen => $item[$variable] = $value,
