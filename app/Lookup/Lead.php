@@ -82,7 +82,7 @@ final readonly class Lead
 
         return ! $isAlone
             && mb_strlen($text) <= self::LONGEST
-            && FinishedCitation::looksLike($text)
+            && (new FinishedCitation($text))->looksLike()
             && preg_match('~^[^.]{0,80}https?://~i', $text) !== 1
             ? new self(LeadKind::Citation, $text, $text)
             : null;

@@ -26,7 +26,7 @@ final readonly class AddSource
             $record['reading']['dismissed'] = ['whole-or-part'];
         }
         if ($take === 'part') {
-            $source = PartOfBook::of($source);
+            $source = (new PartOfBook($source))->source();
             $record['reading'] = ReadingRecord::ofPart($record['reading'], $source);
         }
         $data = $source->toArray();

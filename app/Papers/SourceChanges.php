@@ -139,7 +139,7 @@ final readonly class SourceChanges
             if ($known->version !== $version) {
                 throw new StaleVersion($known);
             }
-            $part = PartOfBook::of($known->source());
+            $part = (new PartOfBook($known->source()))->source();
             $data = $part->toArray();
             unset($data['id']);
             $this->history->keep($known, Cause::MadePart);

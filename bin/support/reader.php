@@ -16,16 +16,16 @@ require __DIR__.'/../../core/autoload.php';
 
 /** @var array{what: string, body: string, type?: string, url?: string, linked?: array<string, string>, most?: int} $asked */
 $asked = unserialize((string) stream_get_contents(STDIN), ['allowed_classes' => false]);
-$html = static fn (): string => Charset::toUtf8($asked['body'], $asked['type'] ?? '');
+$html = static fn (): string => (new Charset($asked['body']))->toUtf8($asked['type'] ?? '');
 $url = $asked['url'] ?? '';
 
 try {
     $read = match ($asked['what']) {
         'links' => LinkedDocuments::of($html(), $url),
         'page' => LinkedDocuments::read($html(), $url, $asked['linked'] ?? [])->toArray(),
-        'picture' => ImageFile::read($asked['body'], $url)->toArray(),
-        'citation' => FinishedCitation::parse($asked['body'])->toArray(),
-        'records' => Records::read($asked['body'], $asked['most'] ?? PHP_INT_MAX),
+        'picture' => (new ImageFile($asked['body'], $url))->reading()->toArray(),
+        'citation' => (new FinishedCitation($asked['body']))->reading()->toArray(),
+        'records' => (new Records($asked['body']))->read($asked['most'] ?? PHP_INT_MAX),
     };
     $answer = ['read' => $read];
 } catch (Unreadable $problem) {

@@ -182,7 +182,7 @@ final class Golden
     private static function citationRead(string $name, string $citation): iterable
     {
         try {
-            yield from self::reading($name, FinishedCitation::parse($citation));
+            yield from self::reading($name, (new FinishedCitation($citation))->reading());
         } catch (Unreadable $unreadable) {
             yield "{$name} · {$unreadable->getMessage()}";
         }
@@ -193,7 +193,7 @@ final class Golden
     {
         foreach (json_decode((string) file_get_contents(__DIR__.'/accuracy/sets.json'), true) as $set) {
             foreach (json_decode((string) file_get_contents(__DIR__."/accuracy/{$set['set']}.json"), true) as $truth) {
-                $html = Charset::toUtf8((string) file_get_contents(__DIR__."/accuracy/{$set['set']}/{$truth['page']}"));
+                $html = (new Charset((string) file_get_contents(__DIR__."/accuracy/{$set['set']}/{$truth['page']}")))->toUtf8();
                 yield from self::reading("{$set['set']}/{$truth['page']}", WebPage::read($html, $truth['url']));
             }
         }

@@ -33,7 +33,7 @@ final class ComparisonResource extends JsonResource
     public function toArray(Request $request): array
     {
         // It is held against the rules it was written by, whatever the paper's own style.
-        $style = Styles::ofFamily(FinishedCitation::family($this->pasted), $this->paperStyle);
+        $style = Styles::ofFamily((new FinishedCitation($this->pasted))->family(), $this->paperStyle);
         $source = $this->resource->source();
         $runs = $style->entry($source, new CourseRules(Inclusion::Auto), new EntryContext);
 
@@ -41,7 +41,7 @@ final class ComparisonResource extends JsonResource
             'style' => $style->label(),
             'kind' => $source->kind->label,
             'ours' => array_map(static fn (Run $run): array => [$run->text, $run->italic ? 1 : 0], $runs),
-            'stretches' => Comparison::of($this->pasted, $runs),
+            'stretches' => (new Comparison($this->pasted, $runs))->pieces(),
             'doubts' => array_map(static fn (Issue $issue): array => $issue->toArray(), $this->resource->issues),
         ];
     }

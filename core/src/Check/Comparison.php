@@ -12,21 +12,25 @@ use Bibrel\Core\Text\Run;
  * A citation somebody else made beside our own entry of the same source: word for word what both have, what only one
  * of them has, and the rule behind each of our words that differs.
  */
-final class Comparison
+final readonly class Comparison
 {
     /** Longer texts are compared by their first words only; an entry has fewer. */
     private const LONGEST = 400;
 
+    /** @param  list<Run>  $runs  our entry */
+    public function __construct(private string $pasted, private array $runs)
+    {
+    }
+
     /**
-     * @param  list<Run>  $runs  our entry
      * @return list<array{theirs: string, ours: string, rule: string, why: string}> stretches in order; equal where both
      *         say the same
      */
-    public static function of(string $pasted, array $runs): array
+    public function pieces(): array
     {
-        [$ours, $rules] = self::words($runs);
+        [$ours, $rules] = self::words($this->runs);
         $theirs = array_slice(
-            preg_split('/\s+/u', Text::line($pasted), -1, PREG_SPLIT_NO_EMPTY) ?: [],
+            preg_split('/\s+/u', Text::line($this->pasted), -1, PREG_SPLIT_NO_EMPTY) ?: [],
             0,
             self::LONGEST,
         );
@@ -36,7 +40,7 @@ final class Comparison
             'theirs' => $left, 'ours' => $right, 'same' => $same, 'at' => $at,
         ]) {
             $first = $same ? '' : ($rules[min($at[0], count($rules) - 1)] ?? '');
-            $why = $first === '' ? [] : Superfluous::why($left, $family);
+            $why = $first === '' ? [] : (new Superfluous($left))->why($family);
             $isCutShort = $why !== [] && str_starts_with(Text::folded($left), Text::folded($right));
             // Of our own words those that carry an element say why; the marks between them only where nothing else
             // does.

@@ -32,7 +32,7 @@ final class PlaceChecks implements Checks
         foreach ($source->containers as $i => $container) {
             $issues[] = self::address($container, ContainerField::Url->at($i));
             $issues[] = self::pages($container, ContainerField::Pages->at($i));
-            if ($container->doi !== '' && WebAddress::doi($container->doi) === '') {
+            if ($container->doi !== '' && (new WebAddress($container->doi))->doi() === '') {
                 $issues[] = new Issue('doi-odd', ContainerField::Doi->at($i), 'This is not a DOI: one begins with 10. '
                     .'and has a slash in it. No entry prints it as it stands.');
             }
@@ -76,7 +76,7 @@ final class PlaceChecks implements Checks
 
     private static function pages(Container $container, FieldPath $field): ?Issue
     {
-        if (preg_match('/^(\d+)\s*[-–]\s*(\d+)$/u', PageRange::bare($container->pages), $m) !== 1) {
+        if (preg_match('/^(\d+)\s*[-–]\s*(\d+)$/u', (new PageRange($container->pages))->bare(), $m) !== 1) {
             return null;
         }
         [, $from, $to] = $m;

@@ -8,7 +8,7 @@ namespace Bibrel\Core\Check;
  * Why words of a finished citation have no place in ours: what older editions printed, and what belongs to another
  * style.
  */
-final class Superfluous
+final readonly class Superfluous
 {
     /** By what the words look like: for which family of styles, and one plain sentence. */
     private const WORDS = [
@@ -26,11 +26,15 @@ final class Superfluous
         '/^\[?(?:Online|Internet|E-?book|Electronic resource)\]?\.?,?$/iu' => ['', 'That it is online is told by its address.'],
     ];
 
+    public function __construct(private string $words)
+    {
+    }
+
     /** @return list<string> a plain sentence for each piece of the words something is known about */
-    public static function why(string $words, string $family): array
+    public function why(string $family): array
     {
         $found = [];
-        foreach ([$words, ...(preg_split('/(?<=\.)\s+(?=\p{Lu}|https?:)/u', $words) ?: [])] as $piece) {
+        foreach ([$this->words, ...(preg_split('/(?<=\.)\s+(?=\p{Lu}|https?:)/u', $this->words) ?: [])] as $piece) {
             foreach (self::WORDS as $pattern => [$of, $sentence]) {
                 if (($of === '' || $of === $family) && preg_match($pattern, trim($piece)) === 1) {
                     $found[] = $sentence;

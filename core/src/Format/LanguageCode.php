@@ -8,7 +8,7 @@ namespace Bibrel\Core\Format;
  * The code of a language that a record names in words or by a library's three letters: "Spanish", "spa" and "es-ES" are
  * "es".
  */
-final class LanguageCode
+final readonly class LanguageCode
 {
     /** Codes libraries write (MARC, ISO 639-2/B). */
     private const THREE = [
@@ -19,12 +19,16 @@ final class LanguageCode
         'ces' => 'cs', 'fin' => 'fi',
     ];
 
-    /** @return string the code; what names no known language is left as it is */
-    public static function of(string $said): string
+    public function __construct(private string $said)
     {
-        $word = mb_strtolower(trim($said, ' .'));
+    }
+
+    /** @return string the code; what names no known language is left as it is */
+    public function code(): string
+    {
+        $word = mb_strtolower(trim($this->said, ' .'));
         if (preg_match('/^[a-z]{2}(?:[-_].+)?$/', $word) === 1 || $word === '') {
-            return $said;
+            return $this->said;
         }
         if (isset(self::THREE[$word])) {
             return self::THREE[$word];
@@ -36,6 +40,6 @@ final class LanguageCode
             }
         }
 
-        return $said;
+        return $this->said;
     }
 }

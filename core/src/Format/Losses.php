@@ -14,23 +14,27 @@ use Bibrel\Core\Text\Markup;
  * What a format could not carry: the source is written, read back, and held against what it was. Nothing here knows the
  * formats' fields, so nothing can be forgotten when one changes.
  */
-final class Losses
+final readonly class Losses
 {
     private const CUSTOM = 'custom ';
+
+    public function __construct(private Source $source)
+    {
+    }
 
     /**
      * @return list<string> the names of the fields that did not come back, in the words of the forms
      */
-    public static function of(Source $source, ReadsSources&WritesSources $format): array
+    public function in(ReadsSources&WritesSources $format): array
     {
-        $back = $format->read($format->write([$source]))[0] ?? null;
-        $before = self::flat($source);
+        $back = $format->read($format->write([$this->source]))[0] ?? null;
+        $before = self::flat($this->source);
         $after = $back === null ? [] : self::flat($back);
         $lost = [];
         foreach ($before as $path => $value) {
             // What merely found another place has come back.
             if (($after[$path] ?? null) !== $value && ! in_array($value, $after, true)) {
-                $marks = Markup::plain($value) === Markup::plain($after[$path] ?? '');
+                $marks = (new Markup($value))->plain() === (new Markup($after[$path] ?? ''))->plain();
                 $lost[$marks ? 'the marks inside the '.self::label($path) : self::label($path)] = true;
             }
         }

@@ -150,11 +150,7 @@ final class Bylines
         if (preg_match('/\s(?:jr|sr)$/iu', $name) === 1) {
             $name .= '.';
         }
-        if ($name === ''
-            || preg_match(self::NOBODY, $name) === 1
-            || preg_match('~^(?:https?://|www\.)|@.+\.|/|[{}<>\[\]%=]~iu', $name) === 1
-            || preg_match('/^\d|\d[:.]\d\d/', $name) === 1
-            || mb_strlen($name) > 160) {
+        if (self::isNobody($name)) {
             return null;
         }
         if (str_starts_with($name, '@')) {
@@ -165,18 +161,31 @@ final class Bylines
         return new Contributor(Role::Author, $isGroup ? Name::group($name) : Name::parse($name));
     }
 
+    /** Whether it is no name: nothing, a role account, an address, a time, a whole text. */
+    private static function isNobody(string $name): bool
+    {
+        return $name === ''
+            || preg_match(self::NOBODY, $name) === 1
+            || preg_match('~^(?:https?://|www\.)|@.+\.|/|[{}<>\[\]%=]~iu', $name) === 1
+            || preg_match('/^\d|\d[:.]\d\d/', $name) === 1
+            || mb_strlen($name) > 160;
+    }
+
+    /** Whether a text with an "of" or an "and" in it is one name all the same. */
+    private static function isOneName(string $text): bool
+    {
+        $words = 'of|for|trust|museum|council|society|institute|university|office|department|ministry|association';
+
+        // Two single words are a house or a couple of names that one cannot part: "Mill & Moor".
+        return Name::looksLikeGroup($text)
+            && preg_match("/^(?:the\\s)?[^,;&]*\\b(?:{$words})\\b[^,;]*$/iu", $text) === 1
+            || preg_match('/^[^\s,]+ & [^\s,]+$/u', $text) === 1;
+    }
+
     /** @return list<string> */
     private static function split(string $text): array
     {
-        if (Name::looksLikeGroup($text)
-            && preg_match(
-                '/^(?:the\s)?[^,;&]*\b(?:of|for|trust|museum|council|society|institute|university|office|department|ministry|association)\b[^,;]*$/iu',
-                $text,
-            ) === 1) {
-            return [$text];
-        }
-        // Two single words are a house or a couple of names that one cannot part: "Mill & Moor".
-        if (preg_match('/^[^\s,]+ & [^\s,]+$/u', $text) === 1) {
+        if (self::isOneName($text)) {
             return [$text];
         }
         // A semicolon parts names that may each be turned round.

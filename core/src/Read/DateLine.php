@@ -12,7 +12,7 @@ use Bibrel\Core\Text\Vocabulary;
  * "8/17/13 11:04am", "20100812". Where day and month could be swapped, the zone or the language decides; where neither
  * does, there is no date: a wrong one is worse than none.
  */
-final class DateLine
+final readonly class DateLine
 {
     /** Zones of a country that writes the month first. */
     private const MONTH_FIRST = '/\b(?:[ECMP][SD]?T)\b/';
@@ -25,9 +25,14 @@ final class DateLine
         'no', 'fi', 'pl', 'cs', 'ru', 'tr', 'el', 'ca', 'ro',
     ];
 
-    /** @param  string  $locale  the page's language with its region, as "en-US" or "fr"; '' where it is open */
-    public static function parse(string $text, string $locale = ''): PartialDate
+    public function __construct(private string $text)
     {
+    }
+
+    /** @param  string  $locale  the page's language with its region, as "en-US" or "fr"; '' where it is open */
+    public function date(string $locale = ''): PartialDate
+    {
+        $text = $this->text;
         $date = PartialDate::parse($text);
         if ($date->isDate()) {
             return $date;
@@ -59,7 +64,7 @@ final class DateLine
     /** The text with its months in English, and without the small words in "3 de mayo de 2020" and behind "2015 г.". */
     private static function inEnglish(string $text, string $locale): string
     {
-        $months = MonthNames::of($locale);
+        $months = (new MonthNames($locale))->numbers();
         if ($months === []) {
             return $text;
         }

@@ -10,15 +10,19 @@ final class MonthNames
     /** @var array<string, array<string, int>> */
     private static array $known = [];
 
+    /** @param  string  $locale  a language with or without its region: "hu", "bg-BG" */
+    public function __construct(private readonly string $locale)
+    {
+    }
+
     /**
-     * @param  string  $locale  a language with or without its region: "hu", "bg-BG"
      * @return array<string, int> the month's number by its name in small letters; none for English and what is no
      *         language
      */
-    public static function of(string $locale): array
+    public function numbers(): array
     {
-        $language = strtolower(substr($locale, 0, 2));
-        if ($language === 'en' || preg_match('/^[a-z]{2}(?:[-_]|$)/i', $locale) !== 1) {
+        $language = strtolower(substr($this->locale, 0, 2));
+        if ($language === 'en' || preg_match('/^[a-z]{2}(?:[-_]|$)/i', $this->locale) !== 1) {
             return [];
         }
 

@@ -97,16 +97,19 @@ final readonly class Reading
                 $source = $source->with($finding->field, $finding->value);
             }
         }
-        // In a database the lasting address is the database's.
-        if ($this->base === null && $source->has(ContainerField::Title->at(1))) {
-            $source = $source->with(FieldPath::reached(), AccessMethod::Database->value);
-            if (! $source->has(ContainerField::Url->at(1))) {
-                $source = $source->with(ContainerField::Url->at(1), $source->text(ContainerField::Url->at()));
-            }
-            $source = $source->with(ContainerField::Url->at(), '');
+
+        return $this->base === null && $source->has(ContainerField::Title->at(1)) ? self::inDatabase($source) : $source;
+    }
+
+    /** In a database the lasting address is the database's. */
+    private static function inDatabase(Source $source): Source
+    {
+        $source = $source->with(FieldPath::reached(), AccessMethod::Database->value);
+        if (! $source->has(ContainerField::Url->at(1))) {
+            $source = $source->with(ContainerField::Url->at(1), $source->text(ContainerField::Url->at()));
         }
 
-        return $source;
+        return $source->with(ContainerField::Url->at(), '');
     }
 
     /**

@@ -17,18 +17,22 @@ use Bibrel\Core\Source\Issue;
 use Bibrel\Core\Source\Source;
 
 /** Reads exported records, in whichever of the formats they are. */
-final class Records
+final readonly class Records
 {
+    public function __construct(private string $text)
+    {
+    }
+
     /**
      * @param  int  $most  how many are taken at once
      * @return list<array<string, mixed>> a reading of each, as Reading::toArray gives it
      *
      * @throws Unreadable
      */
-    public static function read(string $text, int $most = PHP_INT_MAX): array
+    public function read(int $most = PHP_INT_MAX): array
     {
-        $format = self::format($text);
-        $sources = $format->read($text);
+        $format = self::format($this->text);
+        $sources = $format->read($this->text);
         if (count($sources) > $most) {
             throw new Unreadable('There are '.count($sources)." records in this, more than the {$most} that can be "
                 .'taken at once. Export fewer at a time.');

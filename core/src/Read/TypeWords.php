@@ -7,7 +7,7 @@ namespace Bibrel\Core\Read;
 /**
  * What databases, archives and museums call the kinds of what they hold: "Newspaper article", "Still Image", "Gemälde".
  */
-final class TypeWords
+final readonly class TypeWords
 {
     private const KINDS = [
         'newspaper-article' => 'newspapers?(?: articles?)?|zeitungsartikel',
@@ -31,9 +31,14 @@ final class TypeWords
         'podcast-episode' => 'podcast episodes?',
     ];
 
-    /** The kind a value names; '' where it names none, or one that has no kind of its own, such as "Article". */
-    public static function kind(string $said): string
+    public function __construct(private string $said)
     {
+    }
+
+    /** The kind a value names; '' where it names none, or one that has no kind of its own, such as "Article". */
+    public function kind(): string
+    {
+        $said = $this->said;
         // The first of several words counts, and what stands in brackets behind it describes it.
         $said = trim((string) preg_replace(['/\s*[;,(\/|].*$/u', '/^\d+\s+/u'], '', $said), ' .:');
         foreach (self::KINDS as $kind => $words) {

@@ -9,13 +9,18 @@ namespace Bibrel\Core\Source;
  *
  * Source: MLA Handbook, 9th ed., 5.93–5.96; APA Publication Manual, 7th ed., 9.34–9.36.
  */
-final class WebAddress
+final readonly class WebAddress
 {
     private const TRACKING = '/^(?:utm_\w+|gclid|fbclid|dclid|msclkid|mc_[ce]id|igshid|ref_src|_hs\w+|si|spm|cmpid|ocid)$/i';
 
-    public static function clean(string $url): string
+    /** @param  string  $url  or a DOI in any spelling */
+    public function __construct(private string $url)
     {
-        $url = (string) preg_replace('/#:~:text=.*$/', '', trim($url));
+    }
+
+    public function clean(): string
+    {
+        $url = (string) preg_replace('/#:~:text=.*$/', '', trim($this->url));
         if (preg_match('/^([^?#]*)\?([^#]*)(#.*)?$/', $url, $m) !== 1) {
             return $url;
         }
@@ -27,14 +32,16 @@ final class WebAddress
         return $m[1].($kept === [] ? '' : '?'.implode('&', $kept)).($m[3] ?? '');
     }
 
-    public static function bare(string $url): string
+    public function bare(): string
     {
-        return (string) preg_replace('~^https?://~i', '', self::clean($url));
+        return (string) preg_replace('~^https?://~i', '', $this->clean());
     }
 
     /** The DOI out of any usual spelling, as an https address; '' where there is none. */
-    public static function doi(string $doi): string
+    public function doi(): string
     {
-        return preg_match('~(10\.\d{4,9}/\S+)~', trim($doi), $m) === 1 ? 'https://doi.org/'.rtrim($m[1], '.,;') : '';
+        return preg_match('~(10\.\d{4,9}/\S+)~', trim($this->url), $m) === 1
+            ? 'https://doi.org/'.rtrim($m[1], '.,;')
+            : '';
     }
 }

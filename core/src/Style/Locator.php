@@ -65,7 +65,7 @@ final readonly class Locator
     /** A style's word for it; '' where the number stands alone. */
     public function word(string $style): string
     {
-        return self::words()[$this->kind][$style][PageRange::isSeveral($this->value) ? 1 : 0] ?? '';
+        return self::words()[$this->kind][$style][(new PageRange($this->value))->isSeveral() ? 1 : 0] ?? '';
     }
 
     /** @return array<string, array<string, array{string, string}>> */

@@ -13,16 +13,20 @@ use Bibrel\Core\Text\Markup;
  *
  * Source: MLA Handbook, 9th ed., 6.10; APA Publication Manual, 7th ed., 8.14.
  */
-final class ShortTitle
+final readonly class ShortTitle
 {
     private const ENDS = '/\s+(?=(?:in|on|at|of|for|from|with|without|to|by|under|over|between|during|through|after|before|against|among|about|into|since|until|that|which|who|whose|where|when|why|how|is|are|was|were|has|have|had|will|can|could|should|must|may|might|do|does|did)\b)/iu';
 
-    public static function noun(Title $title): string
+    public function __construct(private Title $title)
     {
-        if ($title->short !== '') {
-            return $title->short;
+    }
+
+    public function noun(): string
+    {
+        if ($this->title->short !== '') {
+            return $this->title->short;
         }
-        $main = self::main($title);
+        $main = self::main($this->title);
         $bare = (string) preg_replace('/^(?:a|an|the)\s+(?=\S)/iu', '', $main);
         $phrase = preg_split(self::ENDS, $bare, 2)[0] ?? $bare;
         $phrase = $phrase === ''
@@ -36,19 +40,19 @@ final class ShortTitle
         return rtrim($phrase, ' ,;:.');
     }
 
-    public static function few(Title $title): string
+    public function few(): string
     {
-        if ($title->short !== '') {
-            return $title->short;
+        if ($this->title->short !== '') {
+            return $this->title->short;
         }
-        $main = self::main($title);
+        $main = self::main($this->title);
 
         return count(explode(' ', $main)) <= 5 ? rtrim($main, ' ,;:.') : self::firstWords($main, 4);
     }
 
     private static function main(Title $title): string
     {
-        return explode(': ', Markup::plain($title->main), 2)[0];
+        return explode(': ', (new Markup($title->main))->plain(), 2)[0];
     }
 
     private static function firstWords(string $text, int $count): string

@@ -17,7 +17,7 @@ final class SortKey
     {
         $own = strtolower(substr($language === '' ? 'en' : $language, 0, 2));
         $articles = implode('|', Vocabulary::all()->in($own, 'articles'));
-        $plain = (string) preg_replace('/^[^\p{L}\p{N}]+/u', '', Markup::plain($title));
+        $plain = (string) preg_replace('/^[^\p{L}\p{N}]+/u', '', (new Markup($title))->plain());
         $rest = $articles === '' ? $plain : (string) preg_replace("/^(?:{$articles})\\s+(?=\\S)/iu", '', $plain);
 
         return (string) preg_replace('/^(?:'.Vocabulary::all()->pattern('elided').")['’](?=\\p{L})/iu", '', $rest);

@@ -62,8 +62,8 @@ final readonly class TitleSetter
 
     private function spans(string $text, FieldPath $field, TitleFormat $format, string $rule): void
     {
-        $text = Quotes::curly(Markup::withoutCase($text));
-        foreach (Markup::spans($text) as [$words, $inner]) {
+        $text = Quotes::curly((new Markup($text))->withoutCase());
+        foreach ((new Markup($text))->spans() as [$words, $inner]) {
             $words = $format === TitleFormat::Quoted ? Quotes::nested($words) : $words;
             $this->line->add(
                 $words,

@@ -8,32 +8,42 @@ namespace Bibrel\Core\Text;
  * Turns the bytes of a page into UTF-8: byte order mark, then the server's word, then the page's own, then a look at
  * the bytes.
  */
-final class Charset
+final readonly class Charset
 {
     /** Transfer encodings that mbstring lists beside the charsets. */
     private const NO_CHARSETS = ['BASE64', 'UUENCODE', 'HTML-ENTITIES', 'Quoted-Printable'];
 
-    public static function toUtf8(string $bytes, string $contentType = ''): string
+    public function __construct(private string $bytes)
     {
-        if (str_starts_with($bytes, "\xEF\xBB\xBF")) {
-            return mb_scrub(substr($bytes, 3));
+    }
+
+    public function toUtf8(string $contentType = ''): string
+    {
+        if (str_starts_with($this->bytes, "\xEF\xBB\xBF")) {
+            return mb_scrub(substr($this->bytes, 3));
         }
-        if (str_starts_with($bytes, "\xFF\xFE") || str_starts_with($bytes, "\xFE\xFF")) {
-            return mb_convert_encoding(substr($bytes, 2), 'UTF-8', $bytes[0] === "\xFF" ? 'UTF-16LE' : 'UTF-16BE');
+        if (str_starts_with($this->bytes, "\xFF\xFE") || str_starts_with($this->bytes, "\xFE\xFF")) {
+            return mb_convert_encoding(
+                substr($this->bytes, 2),
+                'UTF-8',
+                $this->bytes[0] === "\xFF" ? 'UTF-16LE' : 'UTF-16BE',
+            );
         }
-        $known = self::known(self::named(substr($bytes, 0, 4096), $contentType));
+        $known = self::known(self::named(substr($this->bytes, 0, 4096), $contentType));
         // Bytes that make UTF-8 beyond ASCII are UTF-8: a page saved by a browser keeps its old declaration.
         if ($known !== null
             && preg_match('/^(?:Windows|ISO)-/i', $known) === 1
-            && preg_match('/[\x80-\xFF]/', $bytes) === 1
-            && mb_check_encoding($bytes, 'UTF-8')) {
+            && preg_match('/[\x80-\xFF]/', $this->bytes) === 1
+            && mb_check_encoding($this->bytes, 'UTF-8')) {
             $known = 'UTF-8';
         }
-        if ($known === null || ($known === 'UTF-8' && ! mb_check_encoding($bytes, 'UTF-8'))) {
-            $known = mb_check_encoding($bytes, 'UTF-8') ? 'UTF-8' : 'Windows-1252';
+        if ($known === null || ($known === 'UTF-8' && ! mb_check_encoding($this->bytes, 'UTF-8'))) {
+            $known = mb_check_encoding($this->bytes, 'UTF-8') ? 'UTF-8' : 'Windows-1252';
         }
 
-        return $known === 'UTF-8' ? mb_scrub($bytes) : mb_scrub((string) mb_convert_encoding($bytes, 'UTF-8', $known));
+        return $known === 'UTF-8'
+            ? mb_scrub($this->bytes)
+            : mb_scrub((string) mb_convert_encoding($this->bytes, 'UTF-8', $known));
     }
 
     /** What the document's head or its server call the encoding. */

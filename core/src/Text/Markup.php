@@ -5,15 +5,20 @@ declare(strict_types=1);
 namespace Bibrel\Core\Text;
 
 /** Reads the two pieces of markup a title may carry; everything else in it is text. */
-final class Markup
+final readonly class Markup
 {
-    /** @return list<array{string, bool}> stretches of text and whether each is set off by <i> */
-    public static function spans(string $text): array
+    public function __construct(private string $text)
     {
+    }
+
+    /** @return list<array{string, bool}> stretches of text and whether each is set off by <i> */
+    public function spans(): array
+    {
+        $text = $this->text;
         if (! str_contains($text, '<')) {
             return $text === '' ? [] : [[$text, false]];
         }
-        $text = self::withoutCase($text);
+        $text = (new self($text))->withoutCase();
         $spans = [];
         foreach (preg_split(
             '~(<i>.*?</i>)~us',
@@ -31,15 +36,15 @@ final class Markup
     }
 
     /** Without the marks around words whose letter case is kept; the words stay. */
-    public static function withoutCase(string $text): string
+    public function withoutCase(): string
     {
-        return str_contains($text, '<span')
-            ? (string) preg_replace('~<span class="nocase">(.*?)</span>~us', '$1', $text)
-            : $text;
+        return str_contains($this->text, '<span')
+            ? (string) preg_replace('~<span class="nocase">(.*?)</span>~us', '$1', $this->text)
+            : $this->text;
     }
 
-    public static function plain(string $text): string
+    public function plain(): string
     {
-        return implode('', array_column(self::spans($text), 0));
+        return implode('', array_column($this->spans(), 0));
     }
 }

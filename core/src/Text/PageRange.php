@@ -11,17 +11,21 @@ namespace Bibrel\Core\Text;
  * Source: MLA Handbook, 9th ed., 2.139 (215–39, 101–04, 1003–05, 98–101); APA Publication Manual, 7th ed., 9.28 (in
  * full).
  */
-final class PageRange
+final readonly class PageRange
 {
-    /** As one types them, with a hyphen: "215–39" as "215-39", "xiv–xvi" as "xiv-xvi". */
-    public static function typed(string $pages): string
+    public function __construct(private string $pages)
     {
-        return (string) preg_replace('/(?<=[\divxlc])[–—](?=[A-Z]?[\divxlc])/u', '-', $pages);
     }
 
-    public static function shortened(string $pages): string
+    /** As one types them, with a hyphen: "215–39" as "215-39", "xiv–xvi" as "xiv-xvi". */
+    public function typed(): string
     {
-        return self::each($pages, static function (string $from, string $to): string {
+        return (string) preg_replace('/(?<=[\divxlc])[–—](?=[A-Z]?[\divxlc])/u', '-', $this->pages);
+    }
+
+    public function shortened(): string
+    {
+        return self::each($this->pages, static function (string $from, string $to): string {
             if (! ctype_digit($from) || ! ctype_digit($to) || strlen($from) !== strlen($to) || strlen($from) < 3) {
                 return $to;
             }
@@ -31,9 +35,9 @@ final class PageRange
         });
     }
 
-    public static function full(string $pages): string
+    public function full(): string
     {
-        return self::each($pages, static function (string $from, string $to): string {
+        return self::each($this->pages, static function (string $from, string $to): string {
             $missing = strlen($from) - strlen($to);
 
             return ctype_digit($from) && ctype_digit($to) && $missing > 0 ? substr($from, 0, $missing).$to : $to;
@@ -41,15 +45,15 @@ final class PageRange
     }
 
     /** Whether more than one page is meant. */
-    public static function isSeveral(string $pages): bool
+    public function isSeveral(): bool
     {
-        return ! ctype_digit($pages) && preg_match('/[-–,+&;]|\band\b/u', self::bare($pages)) === 1;
+        return ! ctype_digit($this->pages) && preg_match('/[-–,+&;]|\band\b/u', $this->bare()) === 1;
     }
 
     /** The numbers without a "p." or "pp." somebody typed before them. */
-    public static function bare(string $pages): string
+    public function bare(): string
     {
-        return (string) preg_replace('/^(?:pages?|pp?)\.?\s*(?=[\dA-Zivxlcdm])/iu', '', trim($pages));
+        return (string) preg_replace('/^(?:pages?|pp?)\.?\s*(?=[\dA-Zivxlcdm])/iu', '', trim($this->pages));
     }
 
     /** @param  callable(string, string): string  $end */
@@ -61,7 +65,7 @@ final class PageRange
         $pages = (string) preg_replace_callback(
             '/([\p{L}]*\d+|\b[ivxlcdm]+\b)\s*[-–—−]+\s*([\p{L}]*\d+|\b[ivxlcdm]+\b)/u',
             static fn (array $m): string => $m[1].'–'.$end($m[1], $m[2]),
-            self::bare($pages),
+            (new self($pages))->bare(),
         );
 
         return (string) preg_replace('/\s*,\s*/', ', ', $pages);

@@ -40,7 +40,7 @@ final class TitleCase
     {
         $isSentence = null;
 
-        return TitleTokens::rewrite($title, static function (string $word, TitleWord $place, string $next) use ($title, $whole, &$isSentence): string {
+        return (new TitleTokens($title))->rewrite(static function (string $word, TitleWord $place, string $next) use ($title, $whole, &$isSentence): string {
             if (Letters::isFixed($word)) {
                 return $word;
             }
@@ -71,7 +71,7 @@ final class TitleCase
     {
         $keep = self::isSentenceCase($whole ?? $title);
 
-        return TitleTokens::rewrite($title, static function (string $word, TitleWord $place) use ($keep): string {
+        return (new TitleTokens($title))->rewrite(static function (string $word, TitleWord $place) use ($keep): string {
             if ($place->opens) {
                 return Letters::isFixed($word) ? $word : Letters::capital($word);
             }
@@ -95,7 +95,7 @@ final class TitleCase
             return false;
         }
 
-        return TitleTokens::any($title, static function (string $word, TitleWord $place): bool {
+        return (new TitleTokens($title))->any(static function (string $word, TitleWord $place): bool {
             $small = Letters::lower($word);
 
             return ! $place->opens && ! $place->afterHyphen && $small === $word && mb_strlen($word) > 2
@@ -109,12 +109,12 @@ final class TitleCase
     public static function fromCapitals(string $title): string
     {
         return self::headline(
-            TitleTokens::rewrite(
-                $title,
-                static fn (string $word, TitleWord $place): string => preg_match('/\d/', $word) === 1
-                    ? $word
-                    : Letters::capital(Letters::lower($word)),
-            ),
+            (new TitleTokens($title))->rewrite(static fn (string $word, TitleWord $place): string => preg_match(
+                '/\d/',
+                $word,
+            ) === 1
+                ? $word
+                : Letters::capital(Letters::lower($word))),
         );
     }
 

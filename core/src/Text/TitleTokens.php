@@ -10,13 +10,17 @@ namespace Bibrel\Core\Text;
  * Words inside `<span class="nocase">` are never changed; `<i>` and quotation marks do not part words from their place
  * in the title.
  */
-final class TitleTokens
+final readonly class TitleTokens
 {
     private const WORD = '~(<span class="nocase">.*?</span>|</?i>|[\p{L}\p{N}](?:[\p{L}\p{N}\p{M}\'’.&]*[\p{L}\p{N}\p{M}\'’&])?)~us';
 
     private const PLAIN = 'ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz ';
 
     private const HYPHENS = ['-' => true, '‐' => true, '‑' => true];
+
+    public function __construct(private string $title)
+    {
+    }
 
     /**
      * A title of plain words and spaces, as most are: nothing to look for between them.
@@ -54,11 +58,11 @@ final class TitleTokens
      *
      * @param  callable(string $word, TitleWord $place): bool  $holds
      */
-    public static function any(string $title, callable $holds): bool
+    public function any(callable $holds): bool
     {
-        if (strspn($title, self::PLAIN) !== strlen($title)) {
+        if (strspn($this->title, self::PLAIN) !== strlen($this->title)) {
             $found = false;
-            self::rewrite($title, static function (string $word, TitleWord $place) use ($holds, &$found): string {
+            $this->rewrite(static function (string $word, TitleWord $place) use ($holds, &$found): string {
                 $found = $found || $holds($word, $place);
 
                 return $word;
@@ -67,7 +71,7 @@ final class TitleTokens
             return $found;
         }
         $opens = true;
-        foreach (explode(' ', $title) as $word) {
+        foreach (explode(' ', $this->title) as $word) {
             if ($word !== '' && $holds($word, self::place($opens, false))) {
                 return true;
             }
@@ -82,15 +86,15 @@ final class TitleTokens
      *
      * @param  callable(string $word, TitleWord $place, string $next): string  $rewrite
      */
-    public static function rewrite(string $title, callable $rewrite): string
+    public function rewrite(callable $rewrite): string
     {
-        if (strspn($title, self::PLAIN) === strlen($title)) {
-            return self::plain($title, $rewrite);
+        if (strspn($this->title, self::PLAIN) === strlen($this->title)) {
+            return self::plain($this->title, $rewrite);
         }
         // Even places hold what stands between, odd ones a word or a piece of markup.
-        $parts = preg_split(self::WORD, $title, -1, PREG_SPLIT_DELIM_CAPTURE);
+        $parts = preg_split(self::WORD, $this->title, -1, PREG_SPLIT_DELIM_CAPTURE);
         if ($parts === false || count($parts) < 2) {
-            return $title;
+            return $this->title;
         }
         $words = [];
         for ($i = 1, $count = count($parts); $i < $count; $i += 2) {

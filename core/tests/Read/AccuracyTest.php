@@ -24,7 +24,7 @@ final class AccuracyTest extends TestCase
         foreach (self::rows(__DIR__.'/../../../standins/truth.json') as $truth) {
             $answer = World::answer((string) parse_url($truth['url'], PHP_URL_HOST), (string) parse_url($truth['url'], PHP_URL_PATH));
             self::assertSame(200, $answer->status, $truth['url']);
-            $reading = WebPage::read(Charset::toUtf8($answer->body, $answer->type), $truth['url']);
+            $reading = WebPage::read((new Charset($answer->body))->toUtf8($answer->type), $truth['url']);
             $accuracy->add($reading, $truth);
             self::assertPersonsArePersons($reading);
         }
@@ -36,7 +36,7 @@ final class AccuracyTest extends TestCase
         foreach (self::rows(__DIR__.'/../accuracy/sets.json') as ['set' => $set]) {
             $accuracy = new Accuracy;
             foreach (self::rows(__DIR__."/../accuracy/{$set}.json") as $truth) {
-                $reading = WebPage::read(Charset::toUtf8((string) file_get_contents(__DIR__."/../accuracy/{$set}/{$truth['page']}")), $truth['url']);
+                $reading = WebPage::read((new Charset((string) file_get_contents(__DIR__."/../accuracy/{$set}/{$truth['page']}")))->toUtf8(), $truth['url']);
                 $accuracy->add($reading, $truth);
                 self::assertPersonsArePersons($reading);
             }

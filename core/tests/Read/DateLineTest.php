@@ -13,7 +13,7 @@ final class DateLineTest extends TestCase
     #[DataProvider('lines')]
     public function test_the_date_in_a_line(string $line, string $locale, string $edtf): void
     {
-        $date = DateLine::parse($line, $locale);
+        $date = (new DateLine($line))->date($locale);
         self::assertSame($edtf, $date->isDate() ? $date->edtf() : '');
     }
 

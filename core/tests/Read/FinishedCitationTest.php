@@ -41,7 +41,7 @@ final class FinishedCitationTest extends TestCase
     #[DataProvider('right')]
     public function test_a_right_entry_comes_back_as_it_was(string $style, string $entry, string $kind): void
     {
-        $source = FinishedCitation::parse($entry)->source();
+        $source = (new FinishedCitation($entry))->reading()->source();
         self::assertSame($kind, $source->kind->id);
         self::assertSame($entry, Inline::text(Styles::get($style)->entry($source, new CourseRules(str_contains($entry, 'Accessed') ? Inclusion::Always : Inclusion::Auto), new EntryContext)));
     }
@@ -73,7 +73,7 @@ final class FinishedCitationTest extends TestCase
             if (in_array($name, [...self::SHORTENED, ...self::UNREAD], true)) {
                 continue;
             }
-            $again = Inline::text(Styles::get($style)->entry(FinishedCitation::parse($entry)->source(), $course, new EntryContext));
+            $again = Inline::text(Styles::get($style)->entry((new FinishedCitation($entry))->reading()->source(), $course, new EntryContext));
             if ($again !== $entry) {
                 $changed[] = "{$style}, {$name}: {$entry} => {$again}";
             }
@@ -88,7 +88,7 @@ final class FinishedCitationTest extends TestCase
             if (in_array($name, self::UNREAD, true)) {
                 continue;
             }
-            $remarks = array_filter(FinishedCitation::parse($entry)->issues, static fn (Issue $one): bool => str_contains($one->sentence, 'from the source'));
+            $remarks = array_filter((new FinishedCitation($entry))->reading()->issues, static fn (Issue $one): bool => str_contains($one->sentence, 'from the source'));
             if ((preg_match('/et al\.|\. \. \./', $entry) === 1) !== ($remarks !== [])) {
                 $silent[] = "{$style}, {$name}: {$entry}";
             }
@@ -114,7 +114,7 @@ final class FinishedCitationTest extends TestCase
     #[DataProvider('found')]
     public function test_entries_as_databases_and_people_write_them(string $pasted, array $expected): void
     {
-        $source = FinishedCitation::parse($pasted)->source();
+        $source = (new FinishedCitation($pasted))->reading()->source();
         $container = $source->container();
         $names = static fn (array $people): string => implode('; ', array_map(static fn (Contributor $one): string => $one->name->direct(), $people));
         $read = [
@@ -193,10 +193,10 @@ final class FinishedCitationTest extends TestCase
     #[DataProvider('faulty')]
     public function test_a_faulty_entry_is_set_right_and_says_why(string $pasted, string $style, string $ours, array $reasons): void
     {
-        $runs = Styles::get($style)->entry(FinishedCitation::parse($pasted)->source(), new CourseRules, new EntryContext);
+        $runs = Styles::get($style)->entry((new FinishedCitation($pasted))->reading()->source(), new CourseRules, new EntryContext);
         self::assertSame($ours, Inline::text($runs));
-        self::assertSame(explode('-', $style)[0], FinishedCitation::family($pasted));
-        $why = implode(' ', array_column(Comparison::of($pasted, $runs), 'why'));
+        self::assertSame(explode('-', $style)[0], (new FinishedCitation($pasted))->family());
+        $why = implode(' ', array_column((new Comparison($pasted, $runs))->pieces(), 'why'));
         foreach ($reasons as $reason) {
             self::assertStringContainsString($reason, $why);
         }
@@ -218,7 +218,7 @@ final class FinishedCitationTest extends TestCase
     public function test_people_left_out_are_no_fault_of_the_name_before_them(): void
     {
         $pasted = 'Brook, Halima, et al. “The Miller’s Clock.” Coastal Essays, vol. 7, no. 1, 2021, pp. 33–58.';
-        $stretches = Comparison::of($pasted, Styles::get('mla-9')->entry(FinishedCitation::parse($pasted)->source(), new CourseRules, new EntryContext));
+        $stretches = (new Comparison($pasted, Styles::get('mla-9')->entry((new FinishedCitation($pasted))->reading()->source(), new CourseRules, new EntryContext)))->pieces();
         $differing = array_values(array_filter($stretches, static fn (array $one): bool => $one['rule'] !== ''));
         self::assertSame(['Halima, et al.', 'Halima.'], [$differing[0]['theirs'], $differing[0]['ours']]);
         self::assertSame('“et al.” comes back of itself once the people it stands for are added.', $differing[0]['why']);
@@ -227,7 +227,7 @@ final class FinishedCitationTest extends TestCase
 
     public function test_a_name_that_is_not_turned_round_is_pointed_out_and_left_as_it_is(): void
     {
-        $reading = FinishedCitation::parse('Halima Brook. "The Miller’s Clock." Coastal Essays, vol. 7, no. 1, 2021, pp. 33-58.');
+        $reading = (new FinishedCitation('Halima Brook. "The Miller’s Clock." Coastal Essays, vol. 7, no. 1, 2021, pp. 33-58.'))->reading();
         self::assertSame('Halima Brook', $reading->source()->contributors[0]->name->direct());
         self::assertStringContainsString('“Halima Brook” is not turned round.', $reading->issues[0]->sentence);
     }
@@ -235,7 +235,7 @@ final class FinishedCitationTest extends TestCase
     public function test_a_subtly_wrong_entry_is_shown_beside_the_right_one_with_the_reason(): void
     {
         $pasted = 'Brook, H. (2014). Moonpower: Mills Of The Tidal Coast. Quayside Press, Inc.';
-        $stretches = Comparison::of($pasted, Styles::get('apa-7')->entry(FinishedCitation::parse($pasted)->source(), new CourseRules, new EntryContext));
+        $stretches = (new Comparison($pasted, Styles::get('apa-7')->entry((new FinishedCitation($pasted))->reading()->source(), new CourseRules, new EntryContext)))->pieces();
         $differing = array_values(array_filter($stretches, static fn (array $one): bool => $one['rule'] !== ''));
         self::assertSame(['Of The Tidal Coast.', 'of the tidal coast.'], [$differing[0]['theirs'], $differing[0]['ours']]);
         self::assertStringContainsString('only the first word', $differing[0]['why']);
@@ -245,7 +245,7 @@ final class FinishedCitationTest extends TestCase
 
     public function test_nothing_pasted_counts_as_certain(): void
     {
-        foreach (FinishedCitation::parse('Brook, Halima. Moonpower: Mills of the Tidal Coast. Quayside Press, 2014.')->findings as $finding) {
+        foreach ((new FinishedCitation('Brook, Halima. Moonpower: Mills of the Tidal Coast. Quayside Press, 2014.'))->reading()->findings as $finding) {
             self::assertNotSame(Confidence::Stated, $finding->confidence, $finding->field->key);
         }
     }
@@ -254,7 +254,7 @@ final class FinishedCitationTest extends TestCase
     public function test_what_is_no_entry_is_told_apart(string $text): void
     {
         $this->expectException(Unreadable::class);
-        FinishedCitation::parse($text);
+        (new FinishedCitation($text))->reading();
     }
 
     /** @return iterable<array{string}> */

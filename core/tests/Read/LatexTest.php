@@ -13,7 +13,7 @@ final class LatexTest extends TestCase
     #[DataProvider('fields')]
     public function test_a_field_in_plain_text(string $latex, string $text): void
     {
-        self::assertSame($text, Latex::text($latex));
+        self::assertSame($text, (new Latex($latex))->text());
     }
 
     /** @return iterable<string, array{string, string}> */
@@ -36,8 +36,8 @@ final class LatexTest extends TestCase
 
     public function test_emphasis_is_kept_in_titles_alone(): void
     {
-        self::assertSame('Reading <i>Moonpower</i>', Latex::text('Reading \emph{Moonpower}', title: true));
-        self::assertSame('Reading Moonpower', Latex::text('Reading \emph{Moonpower}'));
-        self::assertSame('', Latex::text('', title: true));
+        self::assertSame('Reading <i>Moonpower</i>', (new Latex('Reading \emph{Moonpower}'))->text(title: true));
+        self::assertSame('Reading Moonpower', (new Latex('Reading \emph{Moonpower}'))->text());
+        self::assertSame('', (new Latex(''))->text(title: true));
     }
 }

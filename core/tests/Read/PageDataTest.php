@@ -98,13 +98,13 @@ final class PageDataTest extends TestCase
 
     public function test_a_pictures_own_file(): void
     {
-        $xmp = ImageFile::read(Picture::xmp('Sluice at Dusk', 'Ines Marrow-Lund', '2019-10-04T19:12:00'), 'https://a.example/x.jpg');
+        $xmp = (new ImageFile(Picture::xmp('Sluice at Dusk', 'Ines Marrow-Lund', '2019-10-04T19:12:00'), 'https://a.example/x.jpg'))->reading();
         self::assertSame(['Sluice at Dusk', 'Ines Marrow-Lund', '2019-10-04', Confidence::Stated], self::said($xmp));
-        $iptc = ImageFile::read(Picture::iptc('Lamps', 'Rafael Quist', '20221230'), 'https://a.example/x.jpg');
+        $iptc = (new ImageFile(Picture::iptc('Lamps', 'Rafael Quist', '20221230'), 'https://a.example/x.jpg'))->reading();
         self::assertSame(['Lamps', 'Rafael Quist', '2022-12-30', Confidence::Stated], self::said($iptc));
-        $exif = ImageFile::read(Picture::exif('Dov Karsten', '2010:01:09 08:30:00'), 'https://a.example/x.jpg');
+        $exif = (new ImageFile(Picture::exif('Dov Karsten', '2010:01:09 08:30:00'), 'https://a.example/x.jpg'))->reading();
         self::assertSame(['', 'Dov Karsten', '2010-01-09', Confidence::Likely], self::said($exif));
-        self::assertSame(['', '', '', null], self::said(ImageFile::read("\xFF\xD8\xFF broken", 'https://a.example/x.jpg')));
+        self::assertSame(['', '', '', null], self::said((new ImageFile("\xFF\xD8\xFF broken", 'https://a.example/x.jpg'))->reading()));
     }
 
     public function test_words_selected_on_a_page_are_tidied_for_their_field(): void

@@ -82,7 +82,7 @@ final class RecordsTest extends TestCase
     #[DataProvider('latex')]
     public function test_latex_becomes_text(string $latex, string $text): void
     {
-        self::assertSame($text, Latex::text($latex));
+        self::assertSame($text, (new Latex($latex))->text());
     }
 
     /** @return iterable<array{string, string}> */
@@ -185,7 +185,7 @@ final class RecordsTest extends TestCase
         self::assertSame(['Halima Brook'], array_map(static fn (Contributor $one): string => $one->name->direct(), $source->contributors));
         self::assertStringContainsString('author = {Brook, Halima and others}', (new Bibtex)->write([$source]));
         self::assertStringNotContainsString('cut short', (new Bibtex)->write([$source]));
-        self::assertNotSame([], Losses::of($source, new Ris), 'RIS has no word for it, and that is said.');
+        self::assertNotSame([], (new Losses($source))->in(new Ris), 'RIS has no word for it, and that is said.');
     }
 
     public function test_a_note_of_a_database_is_not_the_students_annotation(): void
@@ -196,10 +196,10 @@ final class RecordsTest extends TestCase
     public function test_what_a_format_cannot_carry_is_named(): void
     {
         $source = Source::fromArray(['id' => 'x', 'kind' => 'artwork', 'title' => ['main' => 'The Wheel'], 'medium' => 'Oil on canvas', 'containers' => [['collection' => 'Gullhaven Harbour Museum', 'date' => '1931']]], Kinds::all());
-        self::assertSame(['museum or collection', 'medium'], Losses::of($source, new Bibtex));
+        self::assertSame(['museum or collection', 'medium'], (new Losses($source))->in(new Bibtex));
         $plain = Source::fromArray(['id' => 'y', 'kind' => 'book', 'title' => ['main' => 'Moonpower'], 'contributors' => [['role' => 'author', 'name' => ['given' => 'Halima', 'family' => 'Brook']]], 'containers' => [['publisher' => 'Quayside Press', 'date' => '2014']]], Kinds::all());
-        self::assertSame([], Losses::of($plain, new Bibtex));
-        self::assertSame([], Losses::of($plain, new Ris));
+        self::assertSame([], (new Losses($plain))->in(new Bibtex));
+        self::assertSame([], (new Losses($plain))->in(new Ris));
     }
 
     public function test_remarks_between_the_fields_of_a_bibtex_entry(): void

@@ -13,7 +13,7 @@ final class TypeWordsTest extends TestCase
     #[DataProvider('words')]
     public function test_the_kind_a_word_names(string $said, string $kind): void
     {
-        self::assertSame($kind, TypeWords::kind($said));
+        self::assertSame($kind, (new TypeWords($said))->kind());
     }
 
     /** @return iterable<int, array{string, string}> */

@@ -117,7 +117,7 @@ final class WebPageTest extends TestCase
     public function test_a_page_cannot_break_the_reader(): void
     {
         foreach (['', '<', '<html', "<h1>\0\xFF\xFE</h1>", str_repeat('<div>', 3000), '<script type="application/ld+json">{"@graph":[{"author":[[[]]]}]}</script>', '<script type="application/ld+json">{broken', '<title></title><h1></h1>', '<meta name=author content="'.str_repeat('x', 5000).'">'] as $html) {
-            self::assertInstanceOf(Reading::class, WebPage::read(Charset::toUtf8($html), 'https://a.example/x'));
+            self::assertInstanceOf(Reading::class, WebPage::read((new Charset($html))->toUtf8(), 'https://a.example/x'));
         }
     }
 
@@ -130,12 +130,12 @@ final class WebPageTest extends TestCase
     public function test_charsets(): void
     {
         $latin = mb_convert_encoding('Zoë – “café”', 'Windows-1252', 'UTF-8');
-        self::assertSame('Zoë – “café”', Charset::toUtf8($latin, 'text/html; charset=ISO-8859-1'));
-        self::assertSame('Zoë – “café”', Charset::toUtf8($latin), 'no word about it');
-        self::assertSame('Zoë – “café”', Charset::toUtf8('Zoë – “café”', 'text/html; charset=nonsense'));
-        self::assertSame('Дарья', Charset::toUtf8((string) mb_convert_encoding('Дарья', 'KOI8-R', 'UTF-8'), 'text/html; charset=koi8-r'));
-        self::assertSame('tide', Charset::toUtf8("\xEF\xBB\xBFtide"));
-        self::assertSame('tide', Charset::toUtf8("\xFF\xFEt\0i\0d\0e\0"));
+        self::assertSame('Zoë – “café”', (new Charset($latin))->toUtf8('text/html; charset=ISO-8859-1'));
+        self::assertSame('Zoë – “café”', (new Charset($latin))->toUtf8(), 'no word about it');
+        self::assertSame('Zoë – “café”', (new Charset('Zoë – “café”'))->toUtf8('text/html; charset=nonsense'));
+        self::assertSame('Дарья', (new Charset((string) mb_convert_encoding('Дарья', 'KOI8-R', 'UTF-8')))->toUtf8('text/html; charset=koi8-r'));
+        self::assertSame('tide', (new Charset("\xEF\xBB\xBFtide"))->toUtf8());
+        self::assertSame('tide', (new Charset("\xFF\xFEt\0i\0d\0e\0"))->toUtf8());
     }
 
     private static function page(string $url): Reading
@@ -143,6 +143,6 @@ final class WebPageTest extends TestCase
         $answer = World::answer((string) parse_url($url, PHP_URL_HOST), (string) parse_url($url, PHP_URL_PATH));
         self::assertSame(200, $answer->status, $url);
 
-        return WebPage::read(Charset::toUtf8($answer->body, $answer->type), $url);
+        return WebPage::read((new Charset($answer->body))->toUtf8($answer->type), $url);
     }
 }

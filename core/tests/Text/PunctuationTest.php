@@ -36,16 +36,16 @@ final class PunctuationTest extends TestCase
     public function test_page_ranges(): void
     {
         foreach (['215-239' => '215–39', '101-104' => '101–04', '1003-1005' => '1003–05', '98-101' => '98–101', '9-12' => '9–12', '1290-1310' => '1290–310', 'xii-xv' => 'xii–xv', 'pp. 215-239' => '215–39', '12,15-17' => '12, 15–17', 'A1+' => 'A1+', '395-401' => '395–401', '7' => '7'] as $pages => $short) {
-            self::assertSame($short, PageRange::shortened((string) $pages));
+            self::assertSame($short, (new PageRange((string) $pages))->shortened());
         }
         foreach (['215-39' => '215–239', '215-239' => '215–239', 'e10-e14' => 'e10–e14'] as $pages => $full) {
-            self::assertSame($full, PageRange::full($pages));
+            self::assertSame($full, (new PageRange($pages))->full());
         }
         foreach (['215–39' => '215-39', 'xiv—xvi' => 'xiv-xvi', 'A1–A4' => 'A1-A4', '9–12, 15' => '9-12, 15', 'A1+' => 'A1+'] as $printed => $typed) {
-            self::assertSame($typed, PageRange::typed($printed));
+            self::assertSame($typed, (new PageRange($printed))->typed());
         }
-        self::assertTrue(PageRange::isSeveral('A1+'));
-        self::assertFalse(PageRange::isSeveral('p. 9'));
+        self::assertTrue((new PageRange('A1+'))->isSeveral());
+        self::assertFalse((new PageRange('p. 9'))->isSeveral());
     }
 
     public function test_editions_are_worded_as_entries_word_them(): void

@@ -29,7 +29,7 @@ final class Convert implements Command
             );
         $sources = (new Input($arguments))->sources();
         foreach ($sources as $n => $source) {
-            $lost = $format instanceof ReadsSources ? Losses::of($source, $format) : [];
+            $lost = $format instanceof ReadsSources ? (new Losses($source))->in($format) : [];
             if ($lost !== []) {
                 $name = $source->id === '' ? 'Source '.($n + 1) : $source->id;
                 fwrite(STDERR, "{$name}: {$to} has no place for ".implode('; ', $lost).".\n");

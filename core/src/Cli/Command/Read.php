@@ -21,7 +21,7 @@ final class Read implements Command
     public function run(array $words): string
     {
         $arguments = Arguments::parse($words, ['url', 'as']);
-        $reading = WebPage::read(Charset::toUtf8($arguments->input()), $arguments->required('url'));
+        $reading = WebPage::read((new Charset($arguments->input()))->toUtf8(), $arguments->required('url'));
 
         return JsonObjects::write([match ($arguments->get('as', 'csl-json')) {
             'csl-json' => (new CslJson)->item($reading->source()),

@@ -20,18 +20,7 @@ final class JsonObjects
      */
     public static function read(string $text): array
     {
-        $text = (string) preg_replace('/^\x{FEFF}/u', '', mb_scrub($text));
-        if (trim($text) === '') {
-            throw new Unreadable('The input is empty. Give an array of sources as JSON.');
-        }
-        try {
-            $json = json_decode($text, true, self::DEEPEST, JSON_THROW_ON_ERROR);
-        } catch (\JsonException $error) {
-            throw new Unreadable('The input is not valid JSON: '.lcfirst($error->getMessage()).'.');
-        }
-        if (! is_array($json)) {
-            throw new Unreadable('The input is JSON, but neither an array of sources nor one source.');
-        }
+        $json = self::decoded((string) preg_replace('/^\x{FEFF}/u', '', mb_scrub($text)));
         $objects = match (true) {
             array_is_list($json) => $json,
             is_array($json['items'] ?? null) => $json['items'],
@@ -44,6 +33,24 @@ final class JsonObjects
         }
 
         return array_values($objects);
+    }
+
+    /** @return array<mixed> */
+    private static function decoded(string $text): array
+    {
+        if (trim($text) === '') {
+            throw new Unreadable('The input is empty. Give an array of sources as JSON.');
+        }
+        try {
+            $json = json_decode($text, true, self::DEEPEST, JSON_THROW_ON_ERROR);
+        } catch (\JsonException $error) {
+            throw new Unreadable('The input is not valid JSON: '.lcfirst($error->getMessage()).'.');
+        }
+        if (! is_array($json)) {
+            throw new Unreadable('The input is JSON, but neither an array of sources nor one source.');
+        }
+
+        return $json;
     }
 
     /** @param  list<array<string, mixed>>  $objects */

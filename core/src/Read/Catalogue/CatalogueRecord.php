@@ -350,7 +350,7 @@ final readonly class CatalogueRecord
     {
         $code = substr($this->marc->control('008'), 35, 3);
 
-        $language = preg_match('/^[a-z]{3}$/', $code) === 1 ? LanguageCode::of($code) : '';
+        $language = preg_match('/^[a-z]{3}$/', $code) === 1 ? (new LanguageCode($code))->code() : '';
 
         return strlen($language) === 2 && $language !== 'en' ? $language : '';
     }

@@ -14,13 +14,18 @@ use Bibrel\Core\Text\PageRange;
 use Bibrel\Core\Text\PressNames;
 
 /** An APA entry: authors, date in parentheses, title, source (Publication Manual, 7th ed., ch. 9). */
-final class ApaCitation
+final readonly class ApaCitation
 {
     private const DATE = '(?:ca\. )?\d{4}[a-z]?(?:[–-]\d{4})?(?:,\s*[^()]{3,40})?|n\.d\.(?:-[a-z])?|in press';
 
-    /** @return ?CitationParts null for what is not APA */
-    public static function parse(string $text): ?CitationParts
+    public function __construct(private string $text)
     {
+    }
+
+    /** @return ?CitationParts null for what is not APA */
+    public function parts(): ?CitationParts
+    {
+        $text = $this->text;
         $original = '';
         if (preg_match('/^(.*?)\s*\(Original work published (\d{3,4})\)\.?$/us', $text, $m) === 1) {
             [$text, $original] = [$m[1], $m[2]];
@@ -60,7 +65,7 @@ final class ApaCitation
             'genre' => $title->genre,
             'subject' => $title->subject,
             'medium' => $title->medium,
-            'language' => GuessedLanguage::of($title->main),
+            'language' => (new GuessedLanguage($title->main))->code(),
             'original' => $original === '' ? [] : ['date' => $original],
         ], static fn (mixed $value): bool => $value !== '' && $value !== []);
 
@@ -147,13 +152,14 @@ final class ApaCitation
         }
         $behind = self::withCommas(trim($behind));
         // Behind the pages of an article some name the database.
-        [$first, $database] = [...Sentences::of($behind), '', ''];
+        [$first, $database] = [...(new Sentences($behind))->all(), '', ''];
         if ($database !== '' && preg_match('/,\s*\d{1,4}(?:\(|,).*\d\+?\.?$/u', $first) === 1) {
             [$kind, $container] = self::source($first, $title, $date, $isOnline, $hasDoi);
 
             return [$kind, $container, ['title' => rtrim($database, '. ')], []];
         }
-        $issue = self::issue(rtrim($behind, '.'), $date, $hasDoi) ?? self::paged($source, $date, str_contains($behind, ', p'));
+        $issue = self::issue(rtrim($behind, '.'), $date, $hasDoi)
+            ?? self::paged($source, $date, str_contains($behind, ', p'));
 
         return $issue === null ? [...self::plain($source, $title, $isOnline, $date), []] : [...$issue, [], []];
     }
@@ -186,7 +192,7 @@ final class ApaCitation
                 'issue' => $m[3] ?? '',
                 ...(str_starts_with($place, 'Article')
                     ? ['articleNumber' => trim(substr($place, 7))]
-                    : ['pages' => PageRange::typed($place)]),
+                    : ['pages' => (new PageRange($place))->typed()]),
             ],
         ];
     }
@@ -197,12 +203,12 @@ final class ApaCitation
         if (preg_match('/^(.+?),\s*(?:pp?\.\s*)?([A-Z]?\d+[\d–\-, A-Z]*\+?)$/u', $text, $m) !== 1) {
             return null;
         }
-        $isPaper = preg_match('/^[A-Z]\d/', $m[2]) === 1 || PressNames::isNewspaper($m[1]) || $hasPageWord;
+        $isPaper = preg_match('/^[A-Z]\d/', $m[2]) === 1 || (new PressNames($m[1]))->isNewspaper() || $hasPageWord;
         $isDaily = preg_match('/\d{4},\s*\p{L}+ \d/u', $date) === 1;
 
         return [
             $isDaily && $isPaper ? 'newspaper-article' : 'magazine-article',
-            ['title' => $m[1], 'pages' => PageRange::typed($m[2])],
+            ['title' => $m[1], 'pages' => (new PageRange($m[2]))->typed()],
         ];
     }
 
@@ -226,12 +232,14 @@ final class ApaCitation
         }
         if (preg_match('/^(.+?)\s*\(([^)]*)\)\.\s*(.*)$/us', $text, $m) === 1) {
             $text = $m[1];
-            $container['pages'] = preg_match('/pp?\.\s*([\w–-]+)/u', $m[2], $p) === 1 ? PageRange::typed($p[1]) : '';
+            $container['pages'] = preg_match('/pp?\.\s*([\w–-]+)/u', $m[2], $p) === 1
+                ? (new PageRange($p[1]))->typed()
+                : '';
             $container['edition'] = preg_match('/(\d+(?:st|nd|rd|th)|Rev\.) ed\./u', $m[2], $p) === 1 ? $p[1] : '';
             $container['volume'] = preg_match('/Vol\.\s*(\w+)/u', $m[2], $p) === 1 ? $p[1] : '';
             $container['publisher'] = trim($m[3], ' .');
         } else {
-            $sentences = Sentences::of($text);
+            $sentences = (new Sentences($text))->all();
             $text = $sentences[0];
             $container['publisher'] = trim(implode(' ', array_slice($sentences, 1)), ' .');
         }
@@ -274,7 +282,7 @@ final class ApaCitation
             $date === 'in press' && preg_match('/\b(?:Press|Books|Publish\w+)\b/u', $source) !== 1 => ['journal-article', ['title' => $source], []],
             $online && preg_match('/\b(?:Press|Books|Publish\w+|Verlag|Éditions)\b/u', $source) === 1 => ['book', ['publisher' => $source], []],
             $online => [
-                PressNames::isNewspaper($source) && str_contains($date, ',') ? 'newspaper-article' : 'web-page',
+                (new PressNames($source))->isNewspaper() && str_contains($date, ',') ? 'newspaper-article' : 'web-page',
                 ['title' => $source],
                 [],
             ],

@@ -145,7 +145,7 @@ final readonly class ApaPeople
                 ? []
                 : array_map(
                     static fn (Name $one): array => ['role' => $role ?: 'author', 'name' => $one->toArray()],
-                    CitedGroups::of($name),
+                    (new CitedGroups($name))->all(),
                 ),
             $isTitle,
             $isShortened,

@@ -106,7 +106,7 @@ final class ApaTitle
             // Behind a question a title may go on, where still more follows it.
             if ($mark !== '.'
                 && $mark[0] !== '.'
-                && count(Sentences::of(trim(substr($rest, $at + strlen($mark))))) > 1
+                && count((new Sentences(trim(substr($rest, $at + strlen($mark)))))->all()) > 1
                 && preg_match('/^\s*(?:In |[\[(])/u', substr($rest, $at + strlen($mark))) !== 1) {
                 continue;
             }
@@ -138,10 +138,10 @@ final class ApaTitle
             [$this->kind, $this->genre] = [self::SAID[$said], $said];
         } elseif (preg_match('/^Comment on /u', $said) === 1) {
             [$this->kind, $this->genre] = ['forum-post', $said];
-        } elseif (GuessedLanguage::of($before) !== '') {
+        } elseif ((new GuessedLanguage($before))->code() !== '') {
             $this->translated = $said;
         } elseif (preg_match('/^\p{L}+(?: \p{L}+)? (?:on|and) \p{L}+(?: \p{L}+)?$/u', $said) === 1
-            || TypeWords::kind($said) === 'artwork') {
+            || (new TypeWords($said))->kind() === 'artwork') {
             [$this->kind, $this->medium] = ['artwork', lcfirst($said)];
         } else {
             return false;

@@ -38,13 +38,16 @@ final class CitationLines implements ExchangeFormat, ReadsSources
 
     public function begins(string $text): bool
     {
-        return FinishedCitation::looksLike($text);
+        return (new FinishedCitation($text))->looksLike();
     }
 
     public function read(string $text): array
     {
         $lines = preg_split('/\R+/u', trim($text)) ?: [];
 
-        return array_map(static fn (string $line): Source => FinishedCitation::parse($line)->source(), $lines);
+        return array_map(
+            static fn (string $line): Source => (new FinishedCitation($line))->reading()->source(),
+            $lines,
+        );
     }
 }

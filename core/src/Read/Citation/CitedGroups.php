@@ -9,13 +9,17 @@ use Bibrel\Core\Source\Name;
 use Bibrel\Core\Text\Words;
 
 /** Authors an entry does not turn round: an organisation, somebody of one name, or two of them. */
-final class CitedGroups
+final readonly class CitedGroups
 {
+    public function __construct(private string $text)
+    {
+    }
+
     /** @return non-empty-list<Name> */
-    public static function of(string $text): array
+    public function all(): array
     {
         // "Ministry of Coasts and Rivers" is one; two stand there only where each could stand alone.
-        if (preg_match('/^(.+?),?\s+(?:and|&)\s+(.+)$/u', $text, $m) === 1
+        if (preg_match('/^(.+?),?\s+(?:and|&)\s+(.+)$/u', $this->text, $m) === 1
             && self::couldStandAlone($m[1])
             && self::couldStandAlone($m[2])) {
             // A person who stands first is turned round; a second is not.
@@ -25,7 +29,7 @@ final class CitedGroups
             ];
         }
 
-        return [self::one($text)];
+        return [self::one($this->text)];
     }
 
     private static function couldStandAlone(string $name): bool

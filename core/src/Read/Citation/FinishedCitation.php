@@ -18,16 +18,19 @@ use Bibrel\Core\Source\Text;
  * An entry somebody else finished, in MLA or APA, taken apart into kind and fields. What it says is only as good as
  * whoever wrote it, so nothing in it counts as more than likely.
  */
-final class FinishedCitation
+final readonly class FinishedCitation
 {
     private const WHERE = 'From the citation you pasted.';
 
-    /** Whether a text reads like an entry: long enough, with a year or "n.d.", and parted by stops. */
-    public static function looksLike(string $text): bool
+    public function __construct(private string $text)
     {
-        $text = Text::line($text);
+    }
 
-        if (self::isUndated($text) || NoteCitation::parse(self::tidied($text)) !== null) {
+    /** Whether a text reads like an entry: long enough, with a year or "n.d.", and parted by stops. */
+    public function looksLike(): bool
+    {
+        $text = Text::line($this->text);
+        if (self::isUndated($text) || (new NoteCitation(self::tidied($text)))->parts() !== null) {
             return true;
         }
 
@@ -63,10 +66,10 @@ final class FinishedCitation
     /**
      * The family of styles an entry was written in: "apa" where the date stands right behind the author, else "mla".
      */
-    public static function family(string $pasted): string
+    public function family(): string
     {
-        return LegalCitation::parse(self::tidied($pasted)) !== null
-            || ApaCitation::parse(self::tidied($pasted)) !== null
+        return (new LegalCitation(self::tidied($this->text)))->parts() !== null
+            || (new ApaCitation(self::tidied($this->text)))->parts() !== null
             ? 'apa'
             : 'mla';
     }
@@ -76,16 +79,16 @@ final class FinishedCitation
      *
      * @throws Unreadable for a text that is no entry
      */
-    public static function parse(string $pasted): Reading
+    public function reading(): Reading
     {
-        $text = self::tidied($pasted);
-        if (! self::looksLike($text)) {
+        $text = self::tidied($this->text);
+        if (! (new self($text))->looksLike()) {
             throw new Unreadable('This does not read like a finished entry: one has an author or a title, and a date, parted by full stops.');
         }
-        $parts = LegalCitation::parse($text)
-            ?? NoteCitation::parse($text)
-            ?? ApaCitation::parse($text)
-            ?? MlaCitation::parse($text);
+        $parts = (new LegalCitation($text))->parts()
+            ?? (new NoteCitation($text))->parts()
+            ?? (new ApaCitation($text))->parts()
+            ?? (new MlaCitation($text))->parts();
         $reading = Reading::of(Source::fromArray($parts->source, Kinds::all()), self::WHERE, Confidence::Likely);
         $findings = [
             FieldPath::kind()->key => new Finding(

@@ -11,12 +11,16 @@ use Bibrel\Core\Text\Words;
  * The language of a title that is plainly not English: an entry keeps the capitals such titles have. Told by the small
  * words of four languages; the rest counts as English.
  */
-final class GuessedLanguage
+final readonly class GuessedLanguage
 {
-    /** @return string a code of two letters; '' for English and what cannot be told */
-    public static function of(string $title): string
+    public function __construct(private string $title)
     {
-        $words = preg_split('/[^\p{L}’\']+/u', mb_strtolower($title), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+    }
+
+    /** @return string a code of two letters; '' for English and what cannot be told */
+    public function code(): string
+    {
+        $words = preg_split('/[^\p{L}’\']+/u', mb_strtolower($this->title), -1, PREG_SPLIT_NO_EMPTY) ?: [];
         $lists = Vocabulary::all()->byLanguage('small');
         $small = array_map(static fn (array $own): int => count(array_intersect($words, $own)), $lists);
         $all = array_unique(array_merge(...array_values($lists)));

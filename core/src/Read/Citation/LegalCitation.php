@@ -8,11 +8,16 @@ namespace Bibrel\Core\Read\Citation;
  * Cases and statutes as APA takes them over from lawyers: "Brook v. Harbour Board, 12 N.R. 344 (Northmere Supreme Court
  * 1984)", "Tide Mills Act, 42 N.S.C. § 1201 (2009)" (Publication Manual, 7th ed., ch. 11).
  */
-final class LegalCitation
+final readonly class LegalCitation
 {
-    /** @return ?CitationParts null for what is none */
-    public static function parse(string $text): ?CitationParts
+    public function __construct(private string $text)
     {
+    }
+
+    /** @return ?CitationParts null for what is none */
+    public function parts(): ?CitationParts
+    {
+        $text = $this->text;
         [$text, , $url] = CitationParts::address($text);
         $text = rtrim($text, '. ');
         if (preg_match('/^(.+? v\. .+?), (\d+) ([\p{L}. ]+?) (\d+) \((.+?) (\d{4})\)$/u', $text, $m) === 1) {

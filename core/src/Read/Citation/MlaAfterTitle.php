@@ -113,7 +113,9 @@ final class MlaAfterTitle
     private function hasContainerTitle(string $said): bool
     {
         $title = $this->source['title']['main'];
-        $isDatedOnSite = $this->original !== '' && $this->isOnline && preg_match('/(?:dissertation|thesis)$/iu', $said) !== 1;
+        $isDatedOnSite = $this->original !== ''
+            && $this->isOnline
+            && preg_match('/(?:dissertation|thesis)$/iu', $said) !== 1;
 
         return $this->isQuoted || $this->containers !== [] || $isDatedOnSite
             || MlaTitle::isPart($title) || MlaTitle::isCase($title);

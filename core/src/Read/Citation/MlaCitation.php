@@ -10,7 +10,7 @@ use Bibrel\Core\Source\Issue;
 use Bibrel\Core\Source\Name;
 
 /** An MLA entry: author, title, then each container's elements between commas (MLA Handbook, 9th ed., ch. 5). */
-final class MlaCitation
+final readonly class MlaCitation
 {
     /** What the 7th edition closes with. */
     private const MEDIUM = 'Print|Web|Film|DVD|CD|Television|Radio|E-mail|TS|MS';
@@ -23,8 +23,13 @@ final class MlaCitation
         'Editorial' => 'editorial', 'Letter' => 'reader-letter', 'Letter to the editor' => 'reader-letter',
     ];
 
-    public static function parse(string $text): CitationParts
+    public function __construct(private string $text)
     {
+    }
+
+    public function parts(): CitationParts
+    {
+        $text = $this->text;
         $source = ['kind' => 'other', 'accessed' => ''];
         $text = CitedDate::dayFirst($text);
         if (preg_match(
@@ -48,11 +53,11 @@ final class MlaCitation
         }
         [$authors, $title, $rest, $isQuoted, $doubts] = self::opening($text);
         $place = '';
-        $sentences = Sentences::of($rest);
+        $sentences = (new Sentences($rest))->all();
         if ($medium !== '' || preg_match('/(?:^|\s)(?:Ed|Trans|Dir)\. \p{Lu}|\d\.\d+ \(\d{4}\): /u', $rest) === 1) {
-            [$sentences, $place] = MlaSeventh::modern($rest);
+            [$sentences, $place] = (new MlaSeventh($rest))->modern();
         }
-        $source['contributors'] = MlaPeople::parse($authors);
+        $source['contributors'] = (new MlaPeople($authors))->contributors();
         $source['title'] = ['main' => self::unnested($title, $isQuoted)];
         if (count(explode(' ', rtrim($authors, '.'))) < 4
             && NameShape::isPersonal(Name::parse(rtrim($authors, '.')), true)
@@ -98,16 +103,16 @@ final class MlaCitation
                 rtrim(trim($m[1]), ','), rtrim((string) preg_replace('/[.,](?=’?$)/u', '', $m[2])), $m[3], true, [],
             ];
         }
-        $sentences = Sentences::of($text);
+        $sentences = (new Sentences($text))->all();
         // "Authora, A. Low Water": behind initials the title begins.
         if (preg_match('/^([\p{Lu}][^,.]+, (?:\p{Lu}\.\s?)+)(?<=\.) ?(\p{Lu}\p{L}.*)$/u', $sentences[0], $m) === 1
-            && (! MlaPeople::is($sentences[0]) || str_word_count($m[2]) > 2)) {
+            && (! (new MlaPeople($sentences[0]))->areNames() || str_word_count($m[2]) > 2)) {
             array_splice($sentences, 0, 1, [trim($m[1]), $m[2]]);
         }
         if (count($sentences) === 1) {
             return ['', rtrim($sentences[0], '.'), '', false, []];
         }
-        $isName = MlaPeople::is($sentences[0]);
+        $isName = (new MlaPeople($sentences[0]))->areNames();
         $isTitleFirst = ! $isName && (count($sentences) === 2 || self::isContainer($sentences[1]));
         if ($isTitleFirst) {
             return ['', rtrim($sentences[0], '.'), implode(' ', array_slice($sentences, 1)), false, []];

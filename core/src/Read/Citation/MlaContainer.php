@@ -82,7 +82,8 @@ final readonly class MlaContainer
     /**
      * @param  list<string>  $pieces  between commas
      * @param  array<string, string>  $fields  what is known of them
-     * @return array{array<string, string>, list<array<string, mixed>>, array<int, string>, string, bool} fields, people,
+     * @return array{array<string, string>, list<array<string, mixed>>, array<int, string>, string, bool} fields,
+     *         people,
      *         pieces that say nothing by themselves, what was handed in, whether it is read aloud
      */
     private static function sorted(array $pieces, array $fields): array
@@ -123,14 +124,14 @@ final readonly class MlaContainer
             return ['date', CitedDate::text($piece)];
         }
         if ($last === 'pages' && preg_match('/^\d+(?:[–-]\d+)?\+?$/u', $piece) === 1) {
-            return ['pages', PageRange::typed($piece)];
+            return ['pages', (new PageRange($piece))->typed()];
         }
         foreach (self::ELEMENTS as $pattern => $field) {
             if (preg_match($pattern, $piece, $m) === 1) {
                 $value = $m[1] ?? $piece;
 
                 return [$field, match ($field) {
-                    'volume', 'issue', 'pages' => PageRange::typed($value),
+                    'volume', 'issue', 'pages' => (new PageRange($value))->typed(),
                     'status' => mb_strtolower($value),
                     default => $value,
                 }];
@@ -281,7 +282,7 @@ final readonly class MlaContainer
                     'volume' => $m[2],
                     'issue' => $m[3],
                     'date' => CitedDate::text($m[4]),
-                    'pages' => PageRange::typed($m[5]),
+                    'pages' => (new PageRange($m[5]))->typed(),
                 ],
                 static fn (string $value): bool => $value !== '',
             );
@@ -295,7 +296,7 @@ final readonly class MlaContainer
         ) === 1
             && CitedDate::is($m[2])) {
             $fields = array_filter(
-                ['date' => CitedDate::text($m[2]), 'edition' => $m[3], 'pages' => PageRange::typed($m[4])],
+                ['date' => CitedDate::text($m[2]), 'edition' => $m[3], 'pages' => (new PageRange($m[4]))->typed()],
                 static fn (string $value): bool => $value !== '' && $value !== 'n. pag',
             );
 

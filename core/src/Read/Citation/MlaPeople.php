@@ -10,7 +10,7 @@ use Bibrel\Core\Source\Name;
  * Who stands before the title of an MLA entry, the first turned round, with what they did (MLA Handbook, 9th ed.,
  * 5.3-5.22).
  */
-final class MlaPeople
+final readonly class MlaPeople
 {
     private const ROLES = [
         'editor' => 'editor', 'ed' => 'editor', 'translator' => 'translator', 'trans' => 'translator',
@@ -18,17 +18,22 @@ final class MlaPeople
         'host' => 'host', 'performer' => 'performer', 'creator' => 'creator',
     ];
 
-    /** "Family, Given", several names, or an account. */
-    public static function is(string $sentence): bool
+    public function __construct(private string $sentence)
     {
-        return preg_match('/^[\p{Lu}@\p{Ll}][^,]{1,40},\s+\p{Lu}[^,]{0,60}(?:,.*)?\.$/u', $sentence) === 1
-            && preg_match('/\d/', $sentence) !== 1
-            || preg_match('/^@\S+\.$|\[@\S+\]\.$/u', $sentence) === 1;
+    }
+
+    /** "Family, Given", several names, or an account. */
+    public function areNames(): bool
+    {
+        return preg_match('/^[\p{Lu}@\p{Ll}][^,]{1,40},\s+\p{Lu}[^,]{0,60}(?:,.*)?\.$/u', $this->sentence) === 1
+            && preg_match('/\d/', $this->sentence) !== 1
+            || preg_match('/^@\S+\.$|\[@\S+\]\.$/u', $this->sentence) === 1;
     }
 
     /** @return list<array<string, mixed>> as contributors */
-    public static function parse(string $text): array
+    public function contributors(): array
     {
+        $text = $this->sentence;
         // The full stop behind an initial is the name's as well as the sentence's.
         $text = preg_match('/(?:^|[\s.])\p{Lu}\.$/u', trim($text)) === 1 ? trim($text) : rtrim($text, ' .');
         if ($text === '') {
@@ -72,13 +77,12 @@ final class MlaPeople
 
             return $people;
         }
-
         $several = self::several(preg_split('/,\s*(?:and\s+|&\s*)?|\s+and\s+/u', $text) ?: []);
         if ($several !== []) {
             return array_map($one, $several);
         }
 
-        return array_map($one, CitedGroups::of($text));
+        return array_map($one, (new CitedGroups($text))->all());
     }
 
     /**

@@ -9,7 +9,7 @@ namespace Bibrel\Core\Read\Citation;
  * Ilves. Gullhaven: Lowtide, 2008." is "2nd ed., translated by Piet Ilves, Lowtide, 2008" (MLA Handbook, 7th ed., ch.
  * 5).
  */
-final class MlaSeventh
+final readonly class MlaSeventh
 {
     private const WORDS = [
         '/^Eds?\. (?=\p{Lu})/u' => 'edited by ', '/^Trans\. (?=\p{Lu})/u' => 'translated by ',
@@ -19,16 +19,20 @@ final class MlaSeventh
         '/^Diss\. /u' => 'Diss., ',
     ];
 
+    /** @param  string  $rest  after the title */
+    public function __construct(private string $rest)
+    {
+    }
+
     /**
-     * @param  string  $rest  behind the title
      * @return array{list<string>, string} one chunk for each container, and the place of publication
      */
-    public static function modern(string $rest): array
+    public function modern(): array
     {
         $chunks = [];
         $place = '';
         $isClosed = false;
-        foreach (Sentences::of($rest) as $sentence) {
+        foreach ((new Sentences($this->rest))->all() as $sentence) {
             $said = rtrim($sentence, '. ');
             $said = preg_match('/\bed$/u', $said) === 1 ? "{$said}." : $said;
             if (preg_match('/^(?:N\.\s?p\.?|n\.\s?p\.?|n\.\s?d\.?|N\.p\., n\.d|n\. pag\.?)$/u', $said) === 1) {

@@ -40,7 +40,7 @@ final readonly class MlaTitle
         // After a title in another language stands what it means.
         $isGlossed = preg_match('/^(.+?) \[([^\]]+)\]$/u', $this->title, $m) === 1;
         [$plain, $meaning] = $isGlossed ? [$m[1], $m[2]] : [$this->title, ''];
-        $language = GuessedLanguage::of($plain);
+        $language = (new GuessedLanguage($plain))->code();
         if ($language === '') {
             return $source;
         }

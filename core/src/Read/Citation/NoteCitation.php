@@ -10,20 +10,25 @@ use Bibrel\Core\Source\Name;
  * A footnote as historians write it, with commas for full stops and names as one says them: "Halima Brook, Moonpower
  * (Fennmouth: Quayside Press, 2014), 33", "Piet Ilves, “Grain and Tide,” Coastal Essays 7, no. 1 (2021): 35".
  */
-final class NoteCitation
+final readonly class NoteCitation
 {
     private const NAME = '\p{Lu}[\p{L}’\'.-]*(?: (?:\p{Lu}[\p{L}’\'.-]*|van|von|de|der|la)){1,3}';
 
-    /** @return ?CitationParts null for what is none */
-    public static function parse(string $text): ?CitationParts
+    public function __construct(private string $text)
     {
+    }
+
+    /** @return ?CitationParts null for what is none */
+    public function parts(): ?CitationParts
+    {
+        $text = $this->text;
         [$text, $doi, $url] = CitationParts::address($text);
         $text = rtrim($text, '. ');
         $names = '('.self::NAME.'(?:(?:, '.self::NAME.')*,? and '.self::NAME.')?)';
         if (preg_match("/^{$names}, “(.+?),?” (.+? \\d+(?:, no\\. \\d+)? \\(.*?\\d{4}\\): .+)$/u", $text, $m) === 1) {
             $container = MlaContainer::parse($m[3], true);
 
-            return self::parts('journal-article', $m[1], $m[2], [...$container->fields, 'doi' => $doi, 'url' => $url]);
+            return self::made('journal-article', $m[1], $m[2], [...$container->fields, 'doi' => $doi, 'url' => $url]);
         }
         if (preg_match(
             "/^{$names}, ([^“”(]+) \\((?:([^():]+): )?([^():]+), (\\d{4})\\)(?:, ([\\d–, -]+))?$/u",
@@ -31,7 +36,7 @@ final class NoteCitation
             $m,
         ) === 1) {
             // The page of a note is where the words stand, and no part of the book's entry.
-            return self::parts(
+            return self::made(
                 'book',
                 $m[1],
                 $m[2],
@@ -43,7 +48,7 @@ final class NoteCitation
     }
 
     /** @param  array<string, string>  $container */
-    private static function parts(string $kind, string $names, string $title, array $container): CitationParts
+    private static function made(string $kind, string $names, string $title, array $container): CitationParts
     {
         $people = preg_split('/,? and |, /u', $names) ?: [];
 

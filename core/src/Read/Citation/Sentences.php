@@ -5,30 +5,34 @@ declare(strict_types=1);
 namespace Bibrel\Core\Read\Citation;
 
 /** An entry's sentences: it is parted by full stops, but not by those of initials and abbreviations. */
-final class Sentences
+final readonly class Sentences
 {
     /** What ends in a stop without ending a sentence. "ed." in small letters closes an edition or an editor's name. */
     private const SHORT = '/(?:^|[\s(,–-])(?:\p{Lu}|Eds?|Trans|Dir|Perf|Narr|Illus|Rev|Vols?|vols?|Nos?|nos?|pp?|pgs?|(?<!, )[JS]r|St|Dr|Mrs?|Ms|Jan|Feb|Mar|Apr|Aug|Sept?|Oct|Nov|Dec|Inc|Co|Ltd|Corp|rev|suppl|vs?|c|ca|fig|ch)$/u';
 
+    public function __construct(private string $text)
+    {
+    }
+
     /** @return list<string> with the marks they end in */
-    public static function of(string $text): array
+    public function all(): array
     {
         $sentences = [];
         $from = 0;
         preg_match_all(
             '/[.?!][”’]{0,2}(?=\s+(?:[\p{Lu}\d“‘@\[]|[ivxlc]+[–-][ivxlc]))/u',
-            $text,
+            $this->text,
             $stops,
             PREG_OFFSET_CAPTURE,
         );
         foreach ($stops[0] as [$mark, $at]) {
-            if ($mark === '.' && preg_match(self::SHORT, substr($text, $from, $at - $from)) === 1) {
+            if ($mark === '.' && preg_match(self::SHORT, substr($this->text, $from, $at - $from)) === 1) {
                 continue;
             }
-            $sentences[] = trim(substr($text, $from, $at + strlen($mark) - $from));
+            $sentences[] = trim(substr($this->text, $from, $at + strlen($mark) - $from));
             $from = $at + strlen($mark);
         }
-        $sentences[] = trim(substr($text, $from));
+        $sentences[] = trim(substr($this->text, $from));
 
         return array_values(array_filter($sentences, static fn (string $sentence): bool => $sentence !== ''));
     }

@@ -24,7 +24,7 @@ use Bibrel\Core\Source\Text;
  * by
  * people and the last mostly by cameras.
  */
-final class ImageFile
+final readonly class ImageFile
 {
     private const XMP = 'From the picture’s own file (XMP).';
 
@@ -32,14 +32,18 @@ final class ImageFile
 
     private const EXIF = 'From the picture’s own file (EXIF), as the camera wrote it.';
 
-    public static function read(string $bytes, string $url): Reading
+    public function __construct(private string $bytes, private string $url)
     {
-        $said = [...self::xmp($bytes), ...self::iptc($bytes), ...self::exif($bytes)];
+    }
+
+    public function reading(): Reading
+    {
+        $said = [...self::xmp($this->bytes), ...self::iptc($this->bytes), ...self::exif($this->bytes)];
         $findings = [
             FieldPath::kind()->key => new Finding(
                 FieldPath::kind(),
                 'photograph',
-                new Evidence('The address leads to a picture’s own file.', $url),
+                new Evidence('The address leads to a picture’s own file.', $this->url),
                 Confidence::Likely,
             ),
         ];
@@ -54,7 +58,7 @@ final class ImageFile
                 .'it on the page it stands on.', dismissal: Dismissal::HasNone);
         }
 
-        return new Reading('photograph', $url, $findings, $issues, []);
+        return new Reading('photograph', $this->url, $findings, $issues, []);
     }
 
     private static function finding(FieldPath $field, string $value, string $where, Confidence $confidence): ?Finding

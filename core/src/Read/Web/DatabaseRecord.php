@@ -157,7 +157,7 @@ final class DatabaseRecord implements EvidenceReader
     {
         return match (true) {
             $line !== null && $line->volume !== '' => 'journal-article',
-            $line !== null && preg_match('/^\p{Lu}\d/u', $line->pages) === 1, PressNames::isNewspaper($periodical) => 'newspaper-article',
+            $line !== null && preg_match('/^\p{Lu}\d/u', $line->pages) === 1, (new PressNames($periodical))->isNewspaper() => 'newspaper-article',
             default => '',
         };
     }
@@ -171,7 +171,7 @@ final class DatabaseRecord implements EvidenceReader
     {
         $line = $page->blocks()[$page->headingBlock() + 1]['text'] ?? '';
 
-        return NameShape::fills($line) && ! Name::looksLikeGroup($line) && ! PressNames::isNewspaper($line) ? Make::byline($line, 'From the line under the headline.', Confidence::Likely, true) : [];
+        return NameShape::fills($line) && ! Name::looksLikeGroup($line) && ! (new PressNames($line))->isNewspaper() ? Make::byline($line, 'From the line under the headline.', Confidence::Likely, true) : [];
     }
 
     /** @return list<Finding> */

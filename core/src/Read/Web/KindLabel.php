@@ -18,7 +18,7 @@ final class KindLabel
     public static function of(Document $page): string
     {
         foreach (self::LABELS as $name) {
-            $kind = TypeWords::kind($page->labels()->value($name));
+            $kind = (new TypeWords($page->labels()->value($name)))->kind();
             if ($kind !== '') {
                 return $kind;
             }
@@ -28,7 +28,7 @@ final class KindLabel
         foreach (array_slice($page->blocks(), $from, $heading - $from + self::NEAR) as $block) {
             // Menus name kinds as well, by one word.
             if ($block['tag'] === 'p' && preg_match('/\p{L}[ -](?:article|paper)$|^(?:dataset|data set|preprint)$/iu', $block['text']) === 1) {
-                return TypeWords::kind($block['text']);
+                return (new TypeWords($block['text']))->kind();
             }
         }
 

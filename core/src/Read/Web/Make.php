@@ -47,7 +47,7 @@ final class Make
     public static function date(string $value, string $where, Confidence $confidence, bool $visible = false, DateOf $of = DateOf::Publication, string $locale = ''): array
     {
         // Libraries write "c2012.", "[2012]", "[1908 June]" and "Date issued: 1911".
-        $date = DateLine::parse((string) preg_replace(['/^date [\p{L}]+:\s*(.+)$/iu', '/^\[(.+)\]$/u', '/^©?\s*[cp]?(\d{4})\.?$/u'], '$1', Text::line($value)), $locale);
+        $date = (new DateLine((string) preg_replace(['/^date [\p{L}]+:\s*(.+)$/iu', '/^\[(.+)\]$/u', '/^©?\s*[cp]?(\d{4})\.?$/u'], '$1', Text::line($value))))->date($locale);
 
         return $date->isDate() ? [new Finding(ContainerField::Date->at(), $date->words(), new Evidence($where, Text::line($value), $visible), $confidence, dateOf: $of)] : [];
     }

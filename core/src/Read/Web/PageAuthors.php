@@ -61,7 +61,7 @@ final class PageAuthors
     {
         $isSite = array_filter($sites, static fn (string $site): bool => Publishers::same($name->direct(), $site)) !== [];
 
-        return ! PressNames::isPress($name->direct()) && NameShape::isPersonal($name, ! $isSite && ($said->evidence->visible || $said->confidence === Confidence::Stated));
+        return ! (new PressNames($name->direct()))->isPress() && NameShape::isPersonal($name, ! $isSite && ($said->evidence->visible || $said->confidence === Confidence::Stated));
     }
 
     /** Releases are issued by houses: a name of one word is no person's. */

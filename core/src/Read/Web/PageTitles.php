@@ -47,7 +47,7 @@ final class PageTitles
             }
         }
         // The page's name for itself, not for its site.
-        $others = array_values(array_filter($tidied, static fn (Finding $one): bool => ! in_array($one->folded(), array_map(Text::folded(...), $siteNames), true) && ($one->evidence->visible || TypeWords::kind($one->text()) === '')));
+        $others = array_values(array_filter($tidied, static fn (Finding $one): bool => ! in_array($one->folded(), array_map(Text::folded(...), $siteNames), true) && ($one->evidence->visible || (new TypeWords($one->text()))->kind() === '')));
 
         $settled = array_map(static fn (Finding $one): Finding => $written[$one->folded()] ?? $one, $others === [] ? $tidied : $others);
         // A text is called what stands over it; its data is often written for a list or a search engine.
@@ -112,7 +112,7 @@ final class PageTitles
             }
             $rest = mb_substr($title, 0, $at).','.mb_substr($title, $at + mb_strlen($other->text()));
             $rest = preg_split('/\s*,\s*/u', trim(str_ireplace($bylines, '', $rest), ' ,'), -1, PREG_SPLIT_NO_EMPTY) ?: [];
-            if (array_filter($rest, static fn (string $part): bool => preg_match('/^(?:1\d|20)\d\d$/', trim($part)) !== 1 && TypeWords::kind($part) === '') === []) {
+            if (array_filter($rest, static fn (string $part): bool => preg_match('/^(?:1\d|20)\d\d$/', trim($part)) !== 1 && (new TypeWords($part))->kind() === '') === []) {
                 return $other->text();
             }
         }

@@ -184,6 +184,6 @@ final readonly class Schema
             $value = $value[0] ?? $value['@value'] ?? $value['name'] ?? '';
         }
 
-        return is_scalar($value) ? html_entity_decode(strip_tags(Markup::plain((string) $value)), ENT_QUOTES | ENT_HTML5) : '';
+        return is_scalar($value) ? html_entity_decode(strip_tags((new Markup((string) $value))->plain()), ENT_QUOTES | ENT_HTML5) : '';
     }
 }

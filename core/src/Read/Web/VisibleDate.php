@@ -62,7 +62,7 @@ final class VisibleDate implements EvidenceReader
 
     private static function pattern(string $locale): string
     {
-        $names = implode('|', array_map(static fn (string|int $name): string => preg_quote((string) $name, '/'), array_keys(MonthNames::of($locale))));
+        $names = implode('|', array_map(static fn (string|int $name): string => preg_quote((string) $name, '/'), array_keys((new MonthNames($locale))->numbers())));
         $month = $names === '' ? Vocabulary::all()->monthPattern() : '(?:'.$names.'|'.Vocabulary::all()->monthPattern().')\.?';
 
         return "(?:\d{1,2}(?:st|nd|rd|th|\.)? (?:of |de )?{$month},?(?: de)? \d{4}|{$month} \d{1,2}(?:st|nd|rd|th)?,? \d{4}|\d{4}-\d{2}-\d{2}|\d{4}\. \p{L}{3,12} \d{1,2}\.|\d{4}\.\d{2}\.\d{2}\.?|\d{1,2}\.\d{1,2}\.\d{4}|{$month} \d{4}|(?:spring|summer|autumn|fall|winter) \d{4})";

@@ -76,7 +76,7 @@ final readonly class Apa implements Style
     {
         $title = SortKey::title($source->title->full(), $source->language);
         $authors = [];
-        foreach (Leaders::of($source) as $leader) {
+        foreach ((new Leaders($source))->all() as $leader) {
             array_push($authors, ...SortKey::name($leader->name, true));
         }
         // Undated works come first, those in press last.
@@ -99,7 +99,7 @@ final readonly class Apa implements Style
     {
         return implode(
             "\x1E",
-            array_map(static fn (Contributor $one): string => $one->name->key(), Leaders::of($source)),
+            array_map(static fn (Contributor $one): string => $one->name->key(), (new Leaders($source))->all()),
         );
     }
 

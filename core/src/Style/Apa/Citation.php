@@ -57,7 +57,7 @@ final readonly class Citation
     /** Author or title, with the abbreviation a group is given at its first mention, up to the date. */
     private function work(RunBuilder $line, CitationContext $citation, bool $isNarrative): void
     {
-        $leaders = array_values(Leaders::of($this->source));
+        $leaders = array_values((new Leaders($this->source))->all());
         $short = count($leaders) === 1 ? $leaders[0]->name->abbreviation : '';
         $line->add($isNarrative || $citation->quoted !== '' ? '' : '(', 'apa.cite.parentheses');
         match (true) {
@@ -72,9 +72,8 @@ final readonly class Citation
                 $line->add($short, 'apa.cite.short', FieldPath::contributors())->add(', ', 'apa.comma');
             }
         } else {
-            $line->add(
-                $isIntroduced ? " [{$short},
-            ]" : '', 'apa.cite.short', FieldPath::contributors())->separate('apa.comma');
+            $line->add($isIntroduced ? " [{$short}]" : '', 'apa.cite.short', FieldPath::contributors())
+                ->separate('apa.comma');
         }
     }
 
@@ -94,7 +93,7 @@ final readonly class Citation
     private function personalCommunication(bool $isNarrative): array
     {
         $direct = fn (Contributor $one): string => $this->names->direct($one->name);
-        $names = implode(' and ', array_map($direct, Leaders::of($this->source)));
+        $names = implode(' and ', array_map($direct, (new Leaders($this->source))->all()));
         $date = $this->wording->running($this->source->date());
         $line = (new RunBuilder)->add($isNarrative ? '' : '(', 'apa.cite.parentheses')
             ->add($names, 'apa.cite.author', FieldPath::contributors());
@@ -166,7 +165,7 @@ final readonly class Citation
         } else {
             $isPart = in_array($containment, [Containment::InPeriodical, Containment::PartOf], true);
             (new TitleSetter($line, 'apa.title.within'))->title(
-                new Title(ShortTitle::few($title)),
+                new Title((new ShortTitle($title))->few()),
                 $isPart ? TitleFormat::Quoted : TitleFormat::Italic,
                 $this->source->isEnglish() ? 'headline' : 'kept',
                 'apa.cite.title',
@@ -191,7 +190,7 @@ final readonly class Citation
 
     private function locator(Locator $locator): string
     {
-        $value = $locator->isTime() ? $locator->time() : PageRange::full($locator->value);
+        $value = $locator->isTime() ? $locator->time() : (new PageRange($locator->value))->full();
 
         return $locator->isInPlay('act') ? $value : trim($locator->word('apa').' '.$value);
     }

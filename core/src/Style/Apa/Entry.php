@@ -33,7 +33,7 @@ final readonly class Entry
     public function runs(): array
     {
         $title = new TitleElement($this->source, $this->line, $this->names, $this->wording, $this->edition);
-        $leaders = Leaders::of($this->source);
+        $leaders = (new Leaders($this->source))->all();
         if ($leaders !== []) {
             $this->names->lead($this->line, $leaders);
             $this->close();

@@ -49,8 +49,8 @@ final readonly class LawEntry
             ->stop('apa.stop');
         $url = match ($this->course->addresses) {
             Addresses::None => '',
-            Addresses::Bare => WebAddress::bare($container->url),
-            default => WebAddress::clean($container->url),
+            Addresses::Bare => (new WebAddress($container->url))->bare(),
+            default => (new WebAddress($container->url))->clean(),
         };
         if ($url !== '') {
             $this->line->space('apa.stop')->add($url, 'apa.url', ContainerField::Url->at());
@@ -73,7 +73,7 @@ final readonly class LawEntry
                 ->add($container->section, 'apa.law.place', ContainerField::Section->at());
         } elseif ($container->pages !== '') {
             $this->line->add(' ', 'apa.law.place')
-                ->add(PageRange::full($container->pages), 'apa.law.place', ContainerField::Pages->at());
+                ->add((new PageRange($container->pages))->full(), 'apa.law.place', ContainerField::Pages->at());
         }
     }
 

@@ -99,7 +99,7 @@ final readonly class SourceElement
         if ($container->issue !== '') {
             $this->line->add('(', 'apa.source.volume')
                 ->add(
-                    Quotes::curly(PageRange::full($container->issue)),
+                    Quotes::curly((new PageRange($container->issue))->full()),
                     'apa.source.volume',
                     ContainerField::Issue->at(),
                 )
@@ -109,7 +109,7 @@ final readonly class SourceElement
 
     private function pagesOrArticle(Container $container): void
     {
-        $pages = PageRange::full($container->pages);
+        $pages = (new PageRange($container->pages))->full();
         if ($container->articleNumber !== '') {
             $number = 'Article '.preg_replace('/^article\s+/i', '', $container->articleNumber);
             $this->comma()->add($number, 'apa.source.pages', ContainerField::ArticleNumber->at());
@@ -128,7 +128,7 @@ final readonly class SourceElement
 
     private static function labelled(string $pages): string
     {
-        return (PageRange::isSeveral($pages) ? 'pp. ' : 'p. ').$pages;
+        return ((new PageRange($pages))->isSeveral() ? 'pp. ' : 'p. ').$pages;
     }
 
     private function largerWork(Container $container): void
@@ -177,7 +177,7 @@ final readonly class SourceElement
                 ContainerField::Volume->at(),
             ),
             (new RunBuilder)->add(
-                $container->pages === '' ? '' : self::labelled(PageRange::full($container->pages)),
+                $container->pages === '' ? '' : self::labelled((new PageRange($container->pages))->full()),
                 'apa.source.pages',
                 ContainerField::Pages->at(),
             ),
@@ -196,7 +196,7 @@ final readonly class SourceElement
         $isOnSite = $this->isIn(Containment::OnSite);
         match (true) {
             // The tool stands for a title, its maker is the author.
-            Leaders::isTool($this->source) => null,
+            (new Leaders($this->source))->isTool() => null,
             // The school stands in the brackets.
             $kind->handedIn && $isPublished => null,
             $kind->atEvent => $this->event($container),
@@ -323,7 +323,7 @@ final readonly class SourceElement
             return;
         }
         foreach ($this->source->containers as $i => $container) {
-            $doi = WebAddress::doi($container->doi);
+            $doi = (new WebAddress($container->doi))->doi();
             if ($doi !== '') {
                 $shown = $this->edition === 6 ? str_replace('https://doi.org/', 'doi:', $doi) : $doi;
                 $this->line->add($shown, 'apa.doi', ContainerField::Doi->at($i));
@@ -351,7 +351,9 @@ final readonly class SourceElement
             $this->line->add('Retrieved from ', 'apa.retrieved');
             $this->host($this->source->container()->publisher);
         }
-        $shown = $this->course->addresses === Addresses::Bare ? WebAddress::bare($url) : WebAddress::clean($url);
+        $shown = $this->course->addresses === Addresses::Bare
+            ? (new WebAddress($url))->bare()
+            : (new WebAddress($url))->clean();
         // Some address the work by its DOI.
         $this->line->add(
             $this->edition === 6 ? str_replace('https://doi.org/', 'doi:', $shown) : $shown,

@@ -40,7 +40,7 @@ final readonly class TitleElement
 
     public function add(): void
     {
-        if (Leaders::isTool($this->source)) {
+        if ((new Leaders($this->source))->isTool()) {
             $this->tool();
 
             return;
@@ -145,7 +145,7 @@ final readonly class TitleElement
     /** @return list<RunBuilder> those who shaped the work but do not lead its entry, with what they did */
     private function people(): array
     {
-        $leaders = Leaders::of($this->source);
+        $leaders = (new Leaders($this->source))->all();
         $groups = [];
         foreach (self::NAMED as $role) {
             $people = array_diff_key($this->source->by($role), $leaders);
@@ -223,10 +223,16 @@ final readonly class TitleElement
             $isInNumber => null,
             $source->genre !== '' => $this->bracketed(Letters::capital($source->genre), FieldPath::genre()),
             $this->ofKind() !== '' => $this->bracketed($this->ofKind(), null),
-            // Where its kind does not say what it is, what it is made of does.
-            $source->medium !== '' && $source->kind->hasField(FieldPath::medium()) => $this->bracketed(Letters::capital($source->medium), FieldPath::medium()),
-            default => null,
+            default => $this->material(),
         };
+    }
+
+    /** Where its kind does not say what it is, what it is made of does. */
+    private function material(): void
+    {
+        if ($this->source->medium !== '' && $this->source->kind->hasField(FieldPath::medium())) {
+            $this->bracketed(Letters::capital($this->source->medium), FieldPath::medium());
+        }
     }
 
     private function ofKind(): string
@@ -258,7 +264,7 @@ final readonly class TitleElement
     /** @return array<int, Contributor> who answered, where those who asked stand in the author's place */
     private function answerers(): array
     {
-        $leader = current(Leaders::of($this->source));
+        $leader = current((new Leaders($this->source))->all());
 
         return $leader !== false && $leader->role === Role::Interviewer ? $this->source->by(Role::Interviewee) : [];
     }

@@ -31,7 +31,7 @@ final readonly class Citation
     public function runs(CitationContext $citation): array
     {
         $isNarrative = $citation->narrative && $citation->quoted === '';
-        $leaders = array_values(Leaders::of($this->source, $this->edition));
+        $leaders = array_values((new Leaders($this->source, $this->edition))->all());
         // What the sentence says, and what the parentheses say.
         [$sentence, $inside] = [new RunBuilder, new RunBuilder];
         if ($citation->quoted !== '') {
@@ -86,7 +86,7 @@ final readonly class Citation
 
     private function title(RunBuilder $line): void
     {
-        $short = new Title(ShortTitle::noun($this->source->title));
+        $short = new Title((new ShortTitle($this->source->title))->noun());
         if ($short->isEmpty()) {
             $line->add($this->source->genre, 'mla.cite.title', FieldPath::genre());
 
@@ -102,7 +102,7 @@ final readonly class Citation
         if ($locator->isNone()) {
             return;
         }
-        $value = $locator->isTime() ? $locator->time() : PageRange::shortened($locator->value);
+        $value = $locator->isTime() ? $locator->time() : (new PageRange($locator->value))->shortened();
         // Act, scene and line of a play stand as bare numbers: 3.1.45.
         $word = $locator->isInPlay('act', 'section') ? '' : $locator->word('mla');
         if ($word !== '' && $afterName) {

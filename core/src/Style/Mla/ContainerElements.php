@@ -185,7 +185,7 @@ final class ContainerElements
         if (preg_match('/^[\divxlcIVXLC]+(?:\W|$)|^\d/', $value) !== 1) {
             return lcfirst($value);
         }
-        $range = PageRange::full($value);
+        $range = (new PageRange($value))->full();
 
         return (preg_match('/^\d+[–,]/u', $range) === 1 ? $several : $one)." {$range}";
     }
@@ -289,10 +289,10 @@ final class ContainerElements
 
     private static function pages(string $typed): string
     {
-        $pages = PageRange::shortened($typed);
+        $pages = (new PageRange($typed))->shortened();
         $isNumber = preg_match('/^(?:[\dA-Z]|[ivxlc]+\b|e\d)/u', $pages) === 1;
 
-        return ($isNumber ? (PageRange::isSeveral($pages) ? 'pp. ' : 'p. ') : '').$pages;
+        return ($isNumber ? ((new PageRange($pages))->isSeveral() ? 'pp. ' : 'p. ') : '').$pages;
     }
 
     /**
@@ -317,7 +317,7 @@ final class ContainerElements
     private function doi(array $containers): bool
     {
         foreach ($containers as $at => $one) {
-            $doi = $one->doi === '' ? '' : WebAddress::doi($one->doi);
+            $doi = $one->doi === '' ? '' : (new WebAddress($one->doi))->doi();
             if ($doi !== '') {
                 $this->element(
                     $this->edition < 9 ? str_replace('https://doi.org/', 'doi:', $doi) : $doi,
@@ -339,8 +339,8 @@ final class ContainerElements
         foreach ($containers as $at => $one) {
             if ($one->url !== '') {
                 $shown = $this->course->addresses === Addresses::Full
-                    ? WebAddress::clean($one->url)
-                    : WebAddress::bare($one->url);
+                    ? (new WebAddress($one->url))->clean()
+                    : (new WebAddress($one->url))->bare();
                 $this->element($shown, 'mla.url', ContainerField::Url, $at);
 
                 return;

@@ -82,7 +82,7 @@ final readonly class Entry
 
     private function author(): void
     {
-        $leaders = Leaders::of($this->source, $this->edition);
+        $leaders = (new Leaders($this->source, $this->edition))->all();
         if ($leaders === []) {
             return;
         }

@@ -15,31 +15,32 @@ use Bibrel\Core\Source\Source;
  *
  * Source: MLA Handbook, 9th ed., 5.19; 7th ed., 5.5.5.
  */
-final class Leaders
+final readonly class Leaders
 {
     /** What is cited without a publisher, so that nobody can be named there. */
     private const UNPUBLISHED = [Containment::InPeriodical, Containment::Law, Containment::PersonalCommunication];
 
-    /**
-     * @param  7|8|9  $edition
-     * @return array<int, Contributor> by their place in the source's contributors
-     */
-    public static function of(Source $source, int $edition): array
+    /** @param  7|8|9  $edition */
+    public function __construct(private Source $source, private int $edition)
     {
-        $leaders = $source->primaryContributors();
+    }
+
+    /** @return array<int, Contributor> by their place in the source's contributors */
+    public function all(): array
+    {
+        $leaders = $this->source->primaryContributors();
         $first = reset($leaders);
-        if ($edition === 7
+        if ($this->edition === 7
             || $first === false
             || count($leaders) > 1
             || ! $first->name->isGroup()
-            || $source->title->isEmpty()) {
+            || $this->source->title->isEmpty()) {
             return $leaders;
         }
-        $container = $source->container();
-        $isSite = $source->kind->containment === Containment::OnSite
+        $container = $this->source->container();
+        $isSite = $this->source->kind->containment === Containment::OnSite
             && Publishers::same($first->name->group, $container->title);
-
-        $isPublisher = ! in_array($source->kind->containment, self::UNPUBLISHED, true)
+        $isPublisher = ! in_array($this->source->kind->containment, self::UNPUBLISHED, true)
             && Publishers::same($first->name->group, $container->publisher);
 
         return $isSite || $isPublisher ? [] : $leaders;

@@ -69,7 +69,7 @@ final readonly class Mla implements Style
 
     public function orderedBy(Source $source): array
     {
-        $leaders = Leaders::of($source, $this->edition);
+        $leaders = (new Leaders($source, $this->edition))->all();
         $authors = [];
         foreach ($leaders as $leader) {
             array_push($authors, ...SortKey::name($leader->name, false));
@@ -91,7 +91,7 @@ final readonly class Mla implements Style
     {
         $keys = array_map(
             static fn (Contributor $one): string => $one->name->key(),
-            Leaders::of($source, $this->edition),
+            (new Leaders($source, $this->edition))->all(),
         );
 
         return $keys === [] ? '' : implode("\x1E", $keys).(count($keys) > 2 ? "\x1Eet al." : '');

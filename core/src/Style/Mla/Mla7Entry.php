@@ -96,7 +96,7 @@ final readonly class Mla7Entry
 
     private function author(): void
     {
-        $leaders = Leaders::of($this->source, 7);
+        $leaders = (new Leaders($this->source, 7))->all();
         if ($leaders === []) {
             return;
         }
@@ -211,7 +211,7 @@ final readonly class Mla7Entry
         $this->line->add($form === '' ? '' : Letters::capital(self::OLDER[$form] ?? $form).' of ', 'mla.form');
         $this->titles->text($container->title, ContainerField::Title->at(), TitleFormat::Italic, 'mla.container');
         $this->isInJournal() ? $this->journalIssue($container) : $this->popularIssue($container);
-        $pages = $container->pages === '' ? 'n. pag.' : PageRange::shortened($container->pages);
+        $pages = $container->pages === '' ? 'n. pag.' : (new PageRange($container->pages))->shortened();
         $this->line->add(': ', 'mla.pages')->add($pages, 'mla.pages', ContainerField::Pages->at());
         $this->close();
     }
@@ -278,7 +278,7 @@ final readonly class Mla7Entry
             $this->element($this->handedInAs(), 'mla.medium', FieldPath::genre());
         }
         $this->imprint($container);
-        $this->element(PageRange::shortened($container->pages), 'mla.pages', ContainerField::Pages->at());
+        $this->element((new PageRange($container->pages))->shortened(), 'mla.pages', ContainerField::Pages->at());
     }
 
     /** What is kept somewhere is dated and described before its place; what happened somewhere is dated after it. */
@@ -395,8 +395,8 @@ final readonly class Mla7Entry
         $level = $this->source->container()->url !== '' ? 0 : 1;
         $address = $this->source->containers[$level]->url ?? '';
         $shown = match ($this->course->addresses) {
-            Addresses::Full => WebAddress::clean($address),
-            Addresses::Bare => WebAddress::bare($address),
+            Addresses::Full => (new WebAddress($address))->clean(),
+            Addresses::Bare => (new WebAddress($address))->bare(),
             default => '',
         };
         $this->element($shown === '' ? '' : "<{$shown}>", 'mla.url', ContainerField::Url->at($level));

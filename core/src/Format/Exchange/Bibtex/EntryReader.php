@@ -66,7 +66,7 @@ final class EntryReader
 
     public function __construct(string $text)
     {
-        $this->text = Charset::toUtf8($text);
+        $this->text = (new Charset($text))->toUtf8();
     }
 
     /**
@@ -248,13 +248,13 @@ final class EntryReader
     {
         $variable = self::PLAIN[$field] ?? '';
         match (true) {
-            $field === 'title' => $item['title'] = ExportHabits::title(Latex::text($value, true)),
-            $field === 'subtitle' => $item['subtitle'] = Latex::text($value, true),
-            in_array($field, self::CONTAINERS, true) => $item['container-title'] = Latex::text($value, true),
-            $field === 'number' => $item[$item['type'] === 'article-journal' ? 'issue' : 'number'] = Latex::text($value),
-            $field === 'issue' => $item['issue'] = Latex::text($value),
-            $field === 'pages' => $item['page'] = (string) preg_replace('/\s*[-–—]+\s*/u', '-', Latex::text($value)),
-            $variable !== '' => $item[$variable] ??= Latex::text($value),
+            $field === 'title' => $item['title'] = (new ExportHabits((new Latex($value))->text(true)))->undone(),
+            $field === 'subtitle' => $item['subtitle'] = (new Latex($value))->text(true),
+            in_array($field, self::CONTAINERS, true) => $item['container-title'] = (new Latex($value))->text(true),
+            $field === 'number' => $item[$item['type'] === 'article-journal' ? 'issue' : 'number'] = (new Latex($value))->text(),
+            $field === 'issue' => $item['issue'] = (new Latex($value))->text(),
+            $field === 'pages' => $item['page'] = (string) preg_replace('/\s*[-–—]+\s*/u', '-', (new Latex($value))->text()),
+            $variable !== '' => $item[$variable] ??= (new Latex($value))->text(),
             default => $item['bibtex'][$field] = $value,
         };
 
@@ -291,7 +291,7 @@ final class EntryReader
     /** The day of a visit in a note; '' where it tells none. */
     private static function visited(string $field, string $value): string
     {
-        if ($field !== 'note' || preg_match(self::VISITED, Latex::text($value), $m) !== 1) {
+        if ($field !== 'note' || preg_match(self::VISITED, (new Latex($value))->text(), $m) !== 1) {
             return '';
         }
         $date = PartialDate::parse(rtrim($m[1], '.'));
@@ -313,7 +313,7 @@ final class EntryReader
             unset($item['subtitle']);
         }
         if (isset($item['language'])) {
-            $item['language'] = LanguageCode::of((string) $item['language']);
+            $item['language'] = (new LanguageCode((string) $item['language']))->code();
         }
         if (! isset($item['issued']) && isset($fields['year'])) {
             $item['issued'] = self::date($fields);
@@ -330,7 +330,8 @@ final class EntryReader
      */
     private static function settled(array $item, string $type): array
     {
-        $isPaper = ! isset($item['volume']) && PressNames::isNewspaper((string) ($item['container-title'] ?? ''));
+        $isPaper = ! isset($item['volume'])
+            && (new PressNames((string) ($item['container-title'] ?? '')))->isNewspaper();
         $item['type'] = match (true) {
             $item['type'] === 'document' && isset($item['URL']) => 'webpage',
             $item['type'] === 'article-journal' && $isPaper => 'article-newspaper',
@@ -347,11 +348,11 @@ final class EntryReader
      */
     private static function date(array $fields): array
     {
-        $year = Latex::text($fields['year']);
+        $year = (new Latex($fields['year']))->text();
         if (preg_match('/^\d{4}$/', $year) !== 1) {
             return ['literal' => $year];
         }
-        $said = Latex::text($fields['month'] ?? '');
+        $said = (new Latex($fields['month'] ?? ''))->text();
         $season = Vocabulary::all()->seasonNumber($said);
         if ($season !== null) {
             return ['date-parts' => [[(int) $year]], 'season' => $season - 20];
@@ -399,9 +400,9 @@ final class EntryReader
     {
         // A name wholly in braces is a group.
         if (preg_match('/^\{((?:[^{}]|\{[^{}]*\})*)\}$/', $part, $m) === 1) {
-            return ['literal' => Latex::text($m[1])];
+            return ['literal' => (new Latex($m[1]))->text()];
         }
-        $pieces = array_map(trim(...), explode(',', Latex::text($part)));
+        $pieces = array_map(trim(...), explode(',', (new Latex($part))->text()));
         // "Family, Jr., Given" is BibTeX's own order.
         $name = Name::parse(implode(', ', count($pieces) === 3 ? [$pieces[0], $pieces[2], $pieces[1]] : $pieces));
         $item = [

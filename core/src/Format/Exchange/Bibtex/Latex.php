@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Format\Exchange\Bibtex;
 
 /** Turns the LaTeX of a BibTeX field into text: accents, special letters, dashes, quotation marks, commands. */
-final class Latex
+final readonly class Latex
 {
     private const ACCENTS = [
         '`' => "\u{300}", "'" => "\u{301}", '^' => "\u{302}", '~' => "\u{303}", '=' => "\u{304}", 'u' => "\u{306}",
@@ -43,10 +43,14 @@ final class Latex
         '9' => '₉', '+' => '₊', '-' => '₋',
     ];
 
-    /** @param  bool  $title  braces around capitals keep them (`nocase`), `\emph` becomes `<i>` */
-    public static function text(string $latex, bool $title = false): string
+    public function __construct(private string $latex)
     {
-        $text = (string) preg_replace('/\\\\url\s*\{([^{}]*)\}/', '$1', $latex);
+    }
+
+    /** @param  bool  $title  braces around capitals keep them (`nocase`), `\emph` becomes `<i>` */
+    public function text(bool $title = false): string
+    {
+        $text = (string) preg_replace('/\\\\url\s*\{([^{}]*)\}/', '$1', $this->latex);
         $text = (string) preg_replace_callback(
             '/\\\\([`\'^~=."])\s*(?:\{\s*\\\\?([A-Za-z])\s*\}|\\\\?([A-Za-z]))|\\\\([uvHrcdbk])\s*(?:\{\s*\\\\?([A-Za-z])\s*\}|\s\\\\?([A-Za-z]))/',
             self::accented(...),

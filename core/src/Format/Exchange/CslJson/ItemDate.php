@@ -7,31 +7,35 @@ namespace Bibrel\Core\Format\Exchange\CslJson;
 use Bibrel\Core\Source\Text;
 
 /** A CSL-JSON date, as the text PartialDate reads. */
-final class ItemDate
+final readonly class ItemDate
 {
-    public static function text(mixed $date): string
+    public function __construct(private mixed $date)
     {
-        if (is_scalar($date)) {
-            return Text::line((string) $date);
+    }
+
+    public function text(): string
+    {
+        if (is_scalar($this->date)) {
+            return Text::line((string) $this->date);
         }
-        if (! is_array($date)) {
+        if (! is_array($this->date)) {
             return '';
         }
-        $parts = is_array($date['date-parts'] ?? null) ? array_values($date['date-parts']) : [];
+        $parts = is_array($this->date['date-parts'] ?? null) ? array_values($this->date['date-parts']) : [];
         $dates = array_filter(
             array_map(
-                static fn (mixed $one): string => is_array($one)
-                    ? self::edtf(array_values($one), $date['season'] ?? null)
+                fn (mixed $one): string => is_array($one)
+                    ? self::edtf(array_values($one), $this->date['season'] ?? null)
                     : '',
                 $parts,
             ),
         );
         if ($dates !== []) {
             return implode('/', $dates)
-                .(! empty($date['circa']) && count($dates) === 1 && strlen($dates[0]) <= 4 ? '~' : '');
+                .(! empty($this->date['circa']) && count($dates) === 1 && strlen($dates[0]) <= 4 ? '~' : '');
         }
 
-        return Text::line((string) (Text::of($date, 'literal') ?: Text::of($date, 'raw')));
+        return Text::line((string) (Text::of($this->date, 'literal') ?: Text::of($this->date, 'raw')));
     }
 
     /** @param  list<mixed>  $parts */

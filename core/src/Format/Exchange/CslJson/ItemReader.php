@@ -125,7 +125,7 @@ final class ItemReader
 
     private function date(string $variable): string
     {
-        return ItemDate::text($this->item[$variable] ?? null);
+        return (new ItemDate($this->item[$variable] ?? null))->text();
     }
 
     /**

@@ -58,7 +58,7 @@ final class RecordReader
      */
     public function items(string $text): array
     {
-        $items = array_values(array_filter(array_map(self::item(...), self::records(Charset::toUtf8($text)))));
+        $items = array_values(array_filter(array_map(self::item(...), self::records((new Charset($text))->toUtf8()))));
         if ($items === []) {
             throw new Unreadable('There is no RIS record in this text. Each one begins with a line “TY  - …”.');
         }
@@ -138,7 +138,7 @@ final class RecordReader
             $tag === 'TY' => $item['type'] = self::TYPES[strtoupper($value)] ?? 'document',
             $tag === 'ID' => $item['id'] = $value,
             $tag === 'KW' => $item['keyword'] = isset($item['keyword']) ? "{$item['keyword']}, {$value}" : $value,
-            $tag === 'LA' => $item['language'] = LanguageCode::of($value),
+            $tag === 'LA' => $item['language'] = (new LanguageCode($value))->code(),
             $tag === 'SP', $tag === 'EP' => $item[$tag] = $value,
             $tag === 'SN' => $item[preg_match(self::ISSN, $value) === 1 ? 'ISSN' : 'ISBN'] = $value,
             $isOpen => $item[$variable] = $value,
@@ -213,7 +213,7 @@ final class RecordReader
         $isThesis = ($item['type'] ?? '') === 'thesis';
 
         return array_filter([
-            'title' => ExportHabits::title($title),
+            'title' => (new ExportHabits($title))->undone(),
             'genre' => match (true) {
                 $isThesis && preg_match('/^(?:Ph\.?\s?D\.?|Doctoral|Doctorate)$/iu', $genre) === 1 => 'PhD dissertation',
                 $isThesis && preg_match('/^(?:M\.?\s?(?:A|S|Sc|Ed|Phil)\.?|Masters?(?:’s)?)$/iu', $genre) === 1 => 'Master’s thesis',

@@ -83,7 +83,7 @@ final class RecordWriter
         $lines = [];
         foreach (self::TAGS as $variable => $tag) {
             if (is_string($item[$variable] ?? null)) {
-                $lines[] = [$tag, str_replace(["\r", "\n"], ' ', Markup::plain($item[$variable]))];
+                $lines[] = [$tag, str_replace(["\r", "\n"], ' ', (new Markup($item[$variable]))->plain())];
             }
         }
         foreach (is_string($item['keyword'] ?? null) ? explode(', ', $item['keyword']) : [] as $word) {
