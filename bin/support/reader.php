@@ -14,7 +14,7 @@ use Bibrel\Core\Text\Charset;
 
 require __DIR__.'/../../core/autoload.php';
 
-/** @var array{what: string, body: string, type?: string, url?: string, linked?: array<string, string>, most?: int} $asked */
+/** @var array{what: 'links'|'page'|'picture'|'citation'|'records', body: string, type?: string, url?: string, linked?: array<string, string>, most?: int} $asked */
 $asked = unserialize((string) stream_get_contents(STDIN), ['allowed_classes' => false]);
 $html = static fn (): string => (new Charset($asked['body']))->toUtf8($asked['type'] ?? '');
 $url = $asked['url'] ?? '';

@@ -140,7 +140,7 @@ final class FirstPaperTest extends BrowserTestCase
         $this->lookUp('https://www.slackwater.example/grain-by-moonlight');
         $this->cdp('Browser.grantPermissions', ['permissions' => ['clipboardReadWrite', 'clipboardSanitizedWrite']]);
         $this->button('Get the page')->click();
-        $this->css('.ant-dropdown-menu-item:nth-child(2)')->click();
+        $this->found(WebDriverBy::xpath('//li[normalize-space(.)="Copy the page, formatted"]'))->click();
         $this->until(fn (): bool => str_contains($this->css('.undo')->getText(), 'on the clipboard'), 'Nothing says that the page was copied.');
         self::assertSame([], $this->consoleErrors());
         $copied = $this->browser->executeAsyncScript('const done = arguments[0]; navigator.clipboard.read().then(async ([item]) => done({types: item.types, html: await (await item.getType("text/html")).text(), text: await (await item.getType("text/plain")).text()})).catch((e) => done({error: String(e)}))');

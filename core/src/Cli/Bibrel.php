@@ -18,6 +18,7 @@ final class Bibrel
         'check' => Command\Check::class,
         'read' => Command\Read::class,
         'rules' => Command\Rules::class,
+        'formats' => Command\Formats::class,
         'schema' => Command\Schema::class,
         'types' => Command\Types::class,
         'bench' => Command\Bench::class,

@@ -6,10 +6,8 @@ namespace Bibrel\Core\Format;
 
 /**
  * A format in which sources travel between programs; it also reads (ReadsSources), writes (WritesSources), or both. A
- * class
- * in core/src/Format/Exchange that implements this is an exchange format: the command line, the routes and the menu
- * find
- * it there.
+ * class in core/src/Format/Exchange that implements this is an exchange format: the command line, the routes and the
+ * menu find it there.
  */
 interface ExchangeFormat
 {

@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace Bibrel\Core\Source;
 
 /**
- * What holds a source, or the published form of the source itself: a book's first container has no title, but holds
- * its edition, publisher and date. All values are text as typed; `date` is read by PartialDate. `volume` is the one
- * volume
+ * What holds a source, or the published form of the source itself: a book's first container has no title, but holds its
+ * edition, publisher and date. All values are text as typed; `date` is read by PartialDate. `volume` is the one volume
  * that was used, `volumes` how many the whole work has.
  */
 final readonly class Container

@@ -6,8 +6,7 @@ namespace Bibrel\Core\Source;
 
 /**
  * The fields every kind shares, with their help (core/data/fields.php); a kind may give a field another label or its
- * own
- * example.
+ * own example.
  */
 final class FieldGuide
 {

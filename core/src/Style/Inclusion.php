@@ -9,8 +9,7 @@ enum Inclusion: string
 {
     /**
      * Where the style's handbook asks for it. The date of access: MLA for an undated source, APA for one that changes
-     * by
-     * design. The medium: where somebody named one.
+     * by design. The medium: where somebody named one.
      */
     case Auto = 'auto';
     case Always = 'always';

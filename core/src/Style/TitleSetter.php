@@ -14,8 +14,7 @@ use Bibrel\Core\Text\TitleCase;
 
 /**
  * Sets titles into a line, with titles inside them set off the other way: roman within italics, italics within
- * quotation
- * marks, single quotation marks within double ones.
+ * quotation marks, single quotation marks within double ones.
  *
  * Source: MLA Handbook, 9th ed., 2.106–2.110.
  */

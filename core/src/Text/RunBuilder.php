@@ -11,8 +11,7 @@ use Bibrel\Core\Source\FieldPath;
  * exclamation mark, stops and commas inside closing quotation marks, no doubled space.
  *
  * What is added stands in four lists side by side until the runs are asked for: a line is built out of many small
- * pieces,
- * most of which join the one before.
+ * pieces, most of which join the one before.
  */
 final class RunBuilder
 {

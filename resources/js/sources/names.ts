@@ -20,7 +20,7 @@ export function called(source: Source): string {
     return (
         source.title?.main?.replace(/<\/?i>/g, '') ||
         listed(source.contributors) ||
-        String((source.containers?.[0]?.url) ?? '') ||
+        String(source.containers?.[0]?.url ?? '') ||
         'Source without a title'
     );
 }

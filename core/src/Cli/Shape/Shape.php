@@ -58,7 +58,7 @@ final readonly class Shape
     private static function property(string $class, \ReflectionParameter $parameter, string $doc): Property
     {
         $name = $parameter->getName();
-        preg_match("/@param +(\\S+) +\\\${$name}\\b *([^\\n@*]*)/", $doc, $m);
+        preg_match("/@param +(\\S+) +\\\${$name}\\b *((?:[^\\n@*]|\\n +\\* {3,})*)/", $doc, $m);
         $type = ltrim((string) $parameter->getType(), '?');
         $isList = $type === 'array' && preg_match('/list<(\w+)>/', $m[1] ?? '', $of) === 1;
         // Names are made in several ways, none of which says all.
@@ -70,7 +70,7 @@ final readonly class Shape
             $isList,
             $isSparse && ($parameter->isDefaultValueAvailable() || $class === Source::class && $name === 'id'),
             $parameter->getType()?->allowsNull() === true,
-            self::description($class, $name, trim($m[2] ?? '')),
+            self::description($class, $name, (string) preg_replace('/\s*\n +\* +/', ' ', trim($m[2] ?? ''))),
             $class === Source::class && $name === 'containers' ? FieldPath::CONTAINERS : 0,
         );
     }

@@ -13,8 +13,7 @@ use Bibrel\Core\Text\Run;
 /**
  * A word-processor document (OOXML, ECMA-376): Times New Roman 12, double spacing with nothing between paragraphs,
  * half-inch hanging indents, one-inch margins, running head with a page number field. All of it is paragraph settings
- * and
- * styles; no tab and no empty paragraph stands for layout.
+ * and styles; no tab and no empty paragraph stands for layout.
  *
  * Lengths are in twentieths of a point (1440 to the inch), type sizes in half points.
  */

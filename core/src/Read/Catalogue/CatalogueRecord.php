@@ -201,8 +201,7 @@ final readonly class CatalogueRecord
 
     /**
      * Whether somebody whose deed is not said made the work: the main heading did; an added one did where the title
-     * page
-     * names it. An institution added to persons only had a part in it.
+     * page names it. An institution added to persons only had a part in it.
      *
      * @param  array<string, list<string>>  $subfields
      */

@@ -9,8 +9,7 @@ use Bibrel\Core\Source\Name;
 
 /**
  * An APA entry's title, with what stands in parentheses and brackets behind it: editors and translators, edition,
- * numbers,
- * and what the work is (Publication Manual, 7th ed., 9.18-9.22).
+ * numbers, and what the work is (Publication Manual, 7th ed., 9.18-9.22).
  */
 final class ApaTitle
 {

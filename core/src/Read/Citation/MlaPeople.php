@@ -87,8 +87,7 @@ final readonly class MlaPeople
 
     /**
      * Three authors and more: the first turned round ("Authora, Ada, Bea Authorb, and Cy Authorc", as the 7th edition
-     * has
-     * it), or each of them, as no style writes them and many people do.
+     * has it), or each of them, as no style writes them and many people do.
      *
      * @param  list<string>  $parts  between commas
      * @return list<Name> none where the parts are no names

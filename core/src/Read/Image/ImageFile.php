@@ -21,8 +21,7 @@ use Bibrel\Core\Source\Text;
 
 /**
  * What a picture's own file says of it: XMP, IPTC and EXIF, in that order of trust, since the first two are filled in
- * by
- * people and the last mostly by cameras.
+ * by people and the last mostly by cameras.
  */
 final readonly class ImageFile
 {

@@ -18,8 +18,7 @@ use Bibrel\Core\Source\Title;
 
 /**
  * Reads a CSL-JSON item. What it has no place for here is kept under `custom.csl`, never dropped; what our own shape
- * holds
- * beyond it comes back from `custom.bibrel`.
+ * holds beyond it comes back from `custom.bibrel`.
  */
 final class ItemReader
 {
