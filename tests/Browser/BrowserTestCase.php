@@ -145,7 +145,7 @@ abstract class BrowserTestCase extends TestCase
         self::fail(is_string($told) ? $told : $told());
     }
 
-    private function found(WebDriverBy $by): RemoteWebElement
+    protected function found(WebDriverBy $by): RemoteWebElement
     {
         $end = microtime(true) + self::WAIT;
         do {

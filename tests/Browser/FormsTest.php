@@ -15,7 +15,7 @@ final class FormsTest extends BrowserTestCase
         $this->byHand();
         $this->kind('handout', 'Class notes or handout');
         $this->type($this->field('title.main'), 'Parts of a tide mill');
-        $this->sees('“Parts of a Tide Mill.”');
+        $this->sees('“Parts of a Tide Mill.” Class handout.');
     }
 
     public function test_how_it_was_reached_decides_which_fields_are_asked_for(): void
