@@ -66,10 +66,12 @@ final class ReferenceController
         );
     }
 
-    /** @return array{id: string, label: string} */
+    /** @return array{id: string, label: string, extension: string} */
     private static function format(PageFormat|ExchangeFormat $format): array
     {
-        return ['id' => $format->id(), 'label' => $format->label()];
+        $extension = $format instanceof ExchangeFormat ? $format->extension() : $format->id();
+
+        return ['id' => $format->id(), 'label' => $format->label(), 'extension' => $extension];
     }
 
     /**

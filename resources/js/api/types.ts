@@ -128,6 +128,8 @@ export interface Style {
 export interface Format {
     id: string;
     label: string;
+    /** how its files end */
+    extension: string;
 }
 
 export interface Reference {

@@ -25,7 +25,7 @@ interface Props {
 export function TopBar({ settings, reference, save, onChange, onRules, onCopy }: Props) {
     const download = (what: 'page' | 'sources') => (format: Format) => ({
         key: `${what}.${format.id}`,
-        label: <a href={`/papers/${settings.id}/${what}.${format.id}`}>{`${format.label} (.${format.id})`}</a>,
+        label: <a href={`/papers/${settings.id}/${what}.${format.id}`}>{`${format.label} (.${format.extension})`}</a>,
     });
     return (
         <header className="bar">
@@ -67,10 +67,16 @@ export function TopBar({ settings, reference, save, onChange, onRules, onCopy }:
                 trigger={['click']}
                 menu={{
                     items: [
-                        { type: 'group', label: 'The page', children: reference.pageFormats.map(download('page')) },
-                        { key: 'copy', label: 'Copy the page, formatted', onClick: () => onCopy(true) },
-                        { key: 'plain', label: 'Copy the page as plain text', onClick: () => onCopy(false) },
-                        { key: 'print', label: 'Print', onClick: () => window.print() },
+                        {
+                            type: 'group',
+                            label: 'The page',
+                            children: [
+                                ...reference.pageFormats.map(download('page')),
+                                { key: 'copy', label: 'Copy the page, formatted', onClick: () => onCopy(true) },
+                                { key: 'plain', label: 'Copy the page as plain text', onClick: () => onCopy(false) },
+                                { key: 'print', label: 'Print', onClick: () => window.print() },
+                            ],
+                        },
                         {
                             type: 'group',
                             label: 'The sources, for another program',
