@@ -192,13 +192,9 @@ final class Bylines
         if (preg_match('/^[^;,]+,[^;,]+(?:;[^;,]+,[^;,]+)+$/u', $text) === 1) {
             return preg_split('/\s*;\s*/u', $text) ?: [];
         }
-        $parts = preg_split(
-            '/\s*;\s*|\s*,?\s+(?:and|with|avec|&|et|und|y)\s+|\s*,?\s+as told to\s+|\s*,\s*|\s+\/\s+/iu',
-            $text,
-            -1,
-            PREG_SPLIT_NO_EMPTY,
-        )
-            ?: [];
+        $and = Vocabulary::all()->pattern('and');
+        $between = "/\\s*;\\s*|\\s*,?\\s+(?:{$and}|&)\\s+|\\s*,?\\s+as told to\\s+|\\s*,\\s*|\\s+\\/\\s+/iu";
+        $parts = preg_split($between, $text, -1, PREG_SPLIT_NO_EMPTY) ?: [];
         $names = self::named($parts);
         // "Brook, Halima" inverted in metadata: two parts, one word each.
         if (count($parts) === 2
