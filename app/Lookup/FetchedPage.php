@@ -6,7 +6,7 @@ namespace Bibrel\App\Lookup;
 
 final readonly class FetchedPage
 {
-    /** @param  string  $url where it was found in the end, behind all redirects */
+    /** @param  string  $url where it was found in the end, after all redirects */
     public function __construct(public string $url, public string $contentType, public string $body)
     {
     }

@@ -16,7 +16,7 @@ final readonly class Lead
 
     /**
      * @param  string  $value  the address, the bare DOI, thirteen digits, the words, or the records
-     * @param  string  $author  named beside a title
+     * @param  string  $author  named next to a title
      */
     private function __construct(
         public LeadKind $kind,
@@ -99,7 +99,7 @@ final readonly class Lead
             && preg_match('~^https?://(?!(?:dx\.)?doi\.org/)~i', $text) !== 1) {
             return new self(LeadKind::Doi, rtrim($m[1], '.,;:)]}”’'), $text);
         }
-        // What libraries put behind the number: "(pbk.)".
+        // What libraries put after the number: "(pbk.)".
         $text = (string) preg_replace('/\s*\([\p{L} .:]{2,20}\)$|(?<=[\dXx])[.,;]$/u', '', $text);
         if (Isbn::looksLike($text)) {
             $isbn = Isbn::parse($text) ?? throw LookupFailed::because(Reason::WrongIsbn, 'This ISBN has a slip in '

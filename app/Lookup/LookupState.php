@@ -7,7 +7,7 @@ namespace Bibrel\App\Lookup;
 /** How far a look-up is. */
 enum LookupState: string
 {
-    /** Behind others of the same guest. */
+    /** After others of the same guest. */
     case Waiting = 'waiting';
     /** Handed to the queue. */
     case Queued = 'queued';

@@ -14,7 +14,7 @@ final readonly class Outcome
     /**
      * @param  list<Reading>  $readings  to be added as they are
      * @param  list<Candidate>  $candidates  to choose from
-     * @param  ?Reading  $citation  a finished citation taken apart, to be shown beside our own
+     * @param  ?Reading  $citation  a finished citation taken apart, to be shown next to our own
      * @param  ?Reason  $failure  why the one reading holds no more than what was pasted
      */
     private function __construct(

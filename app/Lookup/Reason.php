@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\App\Lookup;
 
-/** Why a look-up came to nothing. Code asks for these; the sentence beside them is for people. */
+/** Why a look-up came to nothing. Code asks for these; the sentence next to them is for people. */
 enum Reason: string
 {
     case EmptyBox = 'empty-box';

@@ -8,7 +8,7 @@ use Bibrel\Core\Read\Reading;
 use Bibrel\Core\Source\PartOfBook;
 use Illuminate\Support\Str;
 
-/** Makes of what was read a source that can be kept, with its evidence beside it. */
+/** Makes of what was read a source that can be kept, with its evidence next to it. */
 final readonly class AddSource
 {
     /**

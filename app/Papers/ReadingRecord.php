@@ -13,7 +13,7 @@ use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Issue;
 use Bibrel\Core\Source\Source;
 
-/** What is kept of a reading beside the source it became. */
+/** What is kept of a reading next to the source it became. */
 final class ReadingRecord
 {
     private const LONGEST_COPY = 4000;
@@ -41,7 +41,7 @@ final class ReadingRecord
     /**
      * The evidence of a book that became the larger whole around a part of it.
      *
-     * @param  array<string, mixed>  $reading  as kept beside the book
+     * @param  array<string, mixed>  $reading  as kept next to the book
      * @return array<string, mixed>
      */
     public static function ofPart(array $reading, Source $part): array

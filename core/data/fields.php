@@ -17,11 +17,11 @@ return [
         'what' => 'What the source itself is called.',
         'where' => 'The largest heading on the page, or the title page of a book.',
         'example' => 'The Mill That Ran Twice a Day',
-        'mistake' => 'Leave out the name of the site behind a bar or a dash.',
+        'mistake' => 'Leave out the name of the site after a bar or a dash.',
     ],
     'title.subtitle' => [
         'label' => 'Subtitle',
-        'what' => 'The second part of a title, behind a colon or on its own line.',
+        'what' => 'The second part of a title, after a colon or on its own line.',
         'where' => 'Below the title, often in smaller letters.',
         'example' => 'Mills of the Tidal Coast',
         'mistake' => 'Do not type the colon; it is set for you.',
@@ -92,7 +92,7 @@ return [
     'containers.0.issue' => [
         'label' => 'Issue',
         'what' => 'The number within the volume.',
-        'where' => 'Beside the volume.',
+        'where' => 'Next to the volume.',
         'example' => '3',
         'mistake' => 'Only the number: “no.” is set for you.',
     ],
@@ -127,7 +127,7 @@ return [
     'containers.0.seriesNumber' => [
         'label' => 'Number in the series',
         'what' => 'Where the book stands in its series.',
-        'where' => 'Beside the name of the series.',
+        'where' => 'Next to the name of the series.',
         'example' => '4',
     ],
     'containers.0.publisher' => [
@@ -168,7 +168,7 @@ return [
     'containers.0.articleNumber' => [
         'label' => 'Article number',
         'what' => 'What some online journals print in place of pages.',
-        'where' => 'Beside volume and issue.',
+        'where' => 'Next to volume and issue.',
         'example' => 'e1042',
         'mistake' => 'Not the DOI.',
     ],
@@ -182,7 +182,7 @@ return [
     'containers.0.collection' => [
         'label' => 'Museum or collection',
         'what' => 'Where the object is kept, with its city.',
-        'where' => 'The label beside it.',
+        'where' => 'The label next to it.',
         'example' => 'Gullhaven Harbour Museum, Gullhaven',
         'mistake' => 'Not the site that shows a picture of it.',
     ],
@@ -210,7 +210,7 @@ return [
     'containers.1.url' => [
         'label' => 'Address in the database',
         'what' => 'The lasting link the database gives.',
-        'where' => 'Behind “Permalink” or “Share”.',
+        'where' => 'Under “Permalink” or “Share”.',
         'example' => 'https://scholar.shoreline.example/a/4410',
         'mistake' => 'The address bar often holds one that works for you alone.',
     ],
@@ -268,7 +268,7 @@ return [
         'what' => 'The number above a book’s barcode. It finds the book; no entry prints it.',
         'where' => 'The back cover.',
         'example' => '978-1-4028-9462-6',
-        'mistake' => 'The price and shop codes beside it are not the ISBN.',
+        'mistake' => 'The price and shop codes next to it are not the ISBN.',
     ],
     'annotation' => [
         'label' => 'Annotation',

@@ -26,7 +26,7 @@ return new Kind(
     fits: [
         new KindFit(
             insteadOf: ['website'],
-            sentence: 'The address leads to one page of the site, and the site has a name of its own beside it.',
+            sentence: 'The address leads to one page of the site, and the site has a name of its own next to it.',
             label: 'Make it a web page',
             filled: ['containers.0.title'],
             address: '~^https?://[^/]+/[^?#]*[^/?#]~i',

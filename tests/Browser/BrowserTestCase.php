@@ -34,7 +34,7 @@ abstract class BrowserTestCase extends TestCase
         $this->cdp('Emulation.setDeviceMetricsOverride', ['width' => 1280, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false]);
     }
 
-    /** @return list<string> what a test's browser is started with beside the usual */
+    /** @return list<string> what a test's browser is started with next to the usual */
     protected function arguments(): array
     {
         return [];

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-// Passes connections on from one port of this machine to another. A test that ends it cuts everybody behind it off,
+// Passes connections on from one port of this machine to another. A test that ends it cuts everybody after it off,
 // service workers included, which the browser's own way of going offline does not.
 //   php forward.php FROM TO
 

@@ -119,7 +119,7 @@ final class CrowdTest extends FaultTestCase
     public function test_a_class_that_begins_at_once_behind_one_address_meets_no_limit(): void
     {
         $first = $this->crowd->arrive(1)[0];
-        $same = array_map(fn (): Visitor => $this->crowd->behind($first), range(1, 35));
+        $same = array_map(fn (): Visitor => $this->crowd->after($first), range(1, 35));
         $this->crowd->wait(array_map(static fn (Visitor $one): PromiseInterface => $one->arrive(), $same));
         $this->crowd->wait(array_map(static fn (Visitor $one): PromiseInterface => $one->call('GET', 'papers', counted: 'lists'), $same));
         self::assertSame([200 => 35], $this->crowd->figures->statuses('lists'));

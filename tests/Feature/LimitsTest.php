@@ -109,7 +109,7 @@ final class LimitsTest extends AppTestCase
         $slower = $ask($this, $paper)->assertStatus(429);
         self::assertGreaterThan(0, (int) $slower->headers->get('Retry-After'));
         self::assertStringContainsString('Nothing is lost', (string) $slower->json('detail'));
-        // Another guest behind the same address has turns of their own, until the address has used up its own.
+        // Another guest after the same address has turns of their own, until the address has used up its own.
         $this->as((string) Str::ulid());
         $another = $this->newPaper();
         self::assertNotSame(429, $ask($this, $another)->status());

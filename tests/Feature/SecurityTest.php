@@ -87,7 +87,7 @@ final class SecurityTest extends AppTestCase
         yield 'a cloud’s own services' => ['http://a.example/', ['168.63.129.16']];
         yield 'translated the other way' => ['http://a.example/', ['::ffff:0:127.0.0.1']];
         yield 'nowhere' => ['http://a.example/', ['0.0.0.0']];
-        yield 'one good address beside a closed one' => ['http://a.example/', ['93.184.215.14', '10.0.0.1']];
+        yield 'one good address next to a closed one' => ['http://a.example/', ['93.184.215.14', '10.0.0.1']];
     }
 
     public function test_odd_spellings_of_loopback_are_seen_through(): void

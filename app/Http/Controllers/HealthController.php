@@ -10,7 +10,7 @@ use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
-/** Says which of the services behind Bibrel answer: 200 where all do, 503 where one does not. */
+/** Says which of the services after Bibrel answer: 200 where all do, 503 where one does not. */
 final class HealthController
 {
     public function __invoke(Workers $workers): JsonResponse

@@ -20,7 +20,7 @@ use Bibrel\Core\Style\Styles;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
-/** What the interface must know of the core: kinds with their fields, styles, and the sentences behind the rules. */
+/** What the interface must know of the core: kinds with their fields, styles, and the sentences after the rules. */
 final class ReferenceController
 {
     public function show(Request $request): JsonResponse

@@ -9,7 +9,7 @@ use Bibrel\Core\Style\Rules;
 use Bibrel\Core\Text\Run;
 
 /**
- * A citation somebody else made beside our own entry of the same source: word for word what both have, what only one
+ * A citation somebody else made next to our own entry of the same source: word for word what both have, what only one
  * of them has, and the rule behind each of our words that differs.
  */
 final readonly class Comparison

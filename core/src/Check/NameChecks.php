@@ -121,7 +121,7 @@ final class NameChecks implements Checks
             ),
             $isGroup || preg_match('/^The\s/u', $name) === 1 => $fixed(
                 'name-group',
-                "“{$name}” looks like an organisation, and its name would be turned round.",
+                "“{$name}” looks like an organisation, and its name would be inverted.",
                 'It is an organisation',
                 Name::group($name),
             ),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Cli;
 
-/** The words behind a command: `--name value`, `--flag` and at most one file. */
+/** The words after a command: `--name value`, `--flag` and at most one file. */
 final readonly class Arguments
 {
     /** @param  array<string, string>  $options */

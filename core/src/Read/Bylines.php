@@ -35,7 +35,7 @@ final class Bylines
         // fl. 1760".
         '/,\s*(?:(?:(?:b|d|fl|born|died|active|approximately|ca?)\.?\s*)+\d{4}\??(?:\s*[-–]\s*\d{4})?|\d{4}\??\s*[-–]\s*(?:(?:ca?\.?\s*)?\d{4}\??)?)\.?(?=$|[;])/u',
         '/\s*\(@[^)]*\)/u',
-        // The account behind the name.
+        // The account after the name.
         '/(?<=\p{L})\s+@[\w.]+.*$/u',
         '/\s*\((?:now|earlier|later|until now|photos?|pictures|text|words)\)/iu',
         '/,\s*(?:aged?\s+)?\d{1,3}(?=$|[,;])/u',
@@ -45,7 +45,7 @@ final class Bylines
         '/,?\s+\d{1,2}\s*[\/.-]\s*\d{1,2}\s*[\/.-]\s*\d{2,4}\b.*$/u',
         '/\s+(?:at|on)\s+\d{1,2}[:.]\d{2}.*$/iu',
         '/\s+on\s+(?:(?:mon|tue|wed|thu|fri|sat|sun)\w*\b|\d).*$/iu',
-        // Another sentence; not behind a title or an initial.
+        // Another sentence; not after a title or an initial.
         '/(?<![Pp]rof)(?<![Cc]apt)(?<=\p{Ll}{3})\.\s+\p{Lu}.*$/u',
         // Capitals are the name; what goes on in small letters is a post or a place.
         '/(?<=\p{Lu}{3})\s+(?:\p{Lu}\p{Ll}+|\p{Ll}{3,})\s+\p{Ll}.*$/u',
@@ -107,7 +107,7 @@ final class Bylines
     }
 
     /**
-     * Behind somebody's name and a comma stands whom they write for: "Oona Pell, NORTH TODAY", "Oona Pell, Tarn News
+     * After somebody's name and a comma stands whom they write for: "Oona Pell, NORTH TODAY", "Oona Pell, Tarn News
      * Service".
      *
      * @param  list<string>  $names
@@ -188,7 +188,7 @@ final class Bylines
         if (self::isOneName($text)) {
             return [$text];
         }
-        // A semicolon parts names that may each be turned round.
+        // A semicolon parts names that may each be inverted.
         if (preg_match('/^[^;,]+,[^;,]+(?:;[^;,]+,[^;,]+)+$/u', $text) === 1) {
             return preg_split('/\s*;\s*/u', $text) ?: [];
         }

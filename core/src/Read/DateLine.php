@@ -61,7 +61,7 @@ final readonly class DateLine
         return $found === '' ? $date : PartialDate::parse($found);
     }
 
-    /** The text with its months in English, and without the small words in "3 de mayo de 2020" and behind "2015 г.". */
+    /** The text with its months in English, and without the small words in "3 de mayo de 2020" and after "2015 г.". */
     private static function inEnglish(string $text, string $locale): string
     {
         $months = (new MonthNames($locale))->numbers();

@@ -32,7 +32,7 @@ final class NameShape
         return preg_replace('/\./', '\.', Vocabulary::all()->pattern('particles')) ?? '';
     }
 
-    /** Whether a line holds nothing but a person's name, perhaps behind "By". */
+    /** Whether a line holds nothing but a person's name, perhaps after "By". */
     public static function fills(string $line): bool
     {
         return preg_match('/^(?:[Bb]y:? )?'.self::pattern().'$/u', $line) === 1 && ! self::isLabel($line);

@@ -48,7 +48,7 @@ final readonly class SiteTitle
     }
 
     /**
-     * What stands beside the heading in the page's title element, behind or before a mark: the site's name, since the
+     * What stands next to the heading in the page's title element, after or before a mark: the site's name, since the
      * heading does not have it; '' where there is nothing to compare with.
      */
     public static function besides(string $title, string $heading): string
@@ -104,7 +104,7 @@ final readonly class SiteTitle
             ?: [$title];
     }
 
-    /** The last part behind a bar: it may be the site's name, or belong to the title. */
+    /** The last part after a bar: it may be the site's name, or belong to the title. */
     public static function suffix(string $title): string
     {
         return preg_match('/^.{3,}\s[|·•–—»-]\s([^|·•–—»]{2,60})$/u', Text::line($title), $m) === 1 ? $m[1] : '';

@@ -39,7 +39,7 @@ final readonly class TypeWords
     public function kind(): string
     {
         $said = $this->said;
-        // The first of several words counts, and what stands in brackets behind it describes it.
+        // The first of several words counts, and what stands in brackets after it describes it.
         $said = trim((string) preg_replace(['/\s*[;,(\/|].*$/u', '/^\d+\s+/u'], '', $said), ' .:');
         foreach (self::KINDS as $kind => $words) {
             if (preg_match("/^(?:{$words})$/iu", $said) === 1) {

@@ -10,7 +10,7 @@ use Bibrel\Core\Text\Vocabulary;
  * The name of a person, a group, or somebody known by a screen name.
  *
  * Person: `family` is set, the rest may be empty; `particle` belongs to the family name ("van der"), `dropping` goes
- * behind the given name when the name is inverted ("Brook, Halima de"). A mononym is a person with a family name only.
+ * after the given name when the name is inverted ("Brook, Halima de"). A mononym is a person with a family name only.
  * Group: `group` is the full name, `parent` the body it belongs to ("Ministry of Coasts" for "Office of Tides"),
  * `abbreviation` what the text calls it after its first citation. Screen: `screen` is the handle as shown; the real
  * name, where known, is in
@@ -88,7 +88,7 @@ final readonly class Name
             array_filter(array_map(trim(...), explode(',', $typed)), static fn (string $part): bool => $part !== ''),
         )
             ?: [''];
-        // Behind a family name alone, one letter is an initial.
+        // After a family name alone, one letter is an initial.
         if (count($parts) >= 2
             && preg_match(self::SUFFIX, $parts[1]) === 1
             && ! (count($parts) === 2 && strlen($parts[1]) === 1 && ! str_contains($parts[0], ' '))) {

@@ -10,7 +10,7 @@ namespace Bibrel\Core\Text;
  */
 final readonly class Charset
 {
-    /** Transfer encodings that mbstring lists beside the charsets. */
+    /** Transfer encodings that mbstring lists next to the charsets. */
     private const NO_CHARSETS = ['BASE64', 'UUENCODE', 'HTML-ENTITIES', 'Quoted-Printable'];
 
     public function __construct(private string $bytes)

@@ -7,7 +7,7 @@ namespace Bibrel\Core\Text;
 use Bibrel\Core\Source\FieldPath;
 
 /**
- * Builds one line of runs from left to right and sees to its punctuation: no full stop behind a full stop, question or
+ * Builds one line of runs from left to right and sees to its punctuation: no full stop after a full stop, question or
  * exclamation mark, stops and commas inside closing quotation marks, no doubled space.
  *
  * What is added stands in four lists side by side until the runs are asked for: a line is built out of many small
@@ -95,7 +95,7 @@ final class RunBuilder
         return $this->mark('.', $rule, ['.', '?', '!', '…']);
     }
 
-    /** Sets a comma, also behind a question mark, but never behind another comma. */
+    /** Sets a comma, also after a question mark, but never after another comma. */
     public function comma(string $rule): self
     {
         return $this->mark(',', $rule, [',']);
@@ -162,7 +162,7 @@ final class RunBuilder
         return $runs;
     }
 
-    /** @param  list<string>  $closedBy marks behind which none is set */
+    /** @param  list<string>  $closedBy marks after which none is set */
     private function mark(string $mark, string $rule, array $closedBy): self
     {
         $last = $this->last;
@@ -177,7 +177,7 @@ final class RunBuilder
         $quotes = str_ends_with($text, '’”') ? '’”' : '”';
         $words = substr($text, 0, -strlen($quotes));
         if ($words === '' && $last > 0) {
-            // The marks stand in a piece of their own, behind an italic title inside the quoted one.
+            // The marks stand in a piece of their own, after an italic title inside the quoted one.
             if (! self::ends($this->texts[$last - 1], $closedBy)) {
                 $this->texts[$last] = $mark.$text;
             }

@@ -84,7 +84,7 @@ final class TitleCase
     }
 
     /**
-     * Whether a title already stands in sentence case, so that its capitals mean something: some principal word beside
+     * Whether a title already stands in sentence case, so that its capitals mean something: some principal word next to
      * the first has none.
      */
     public static function isSentenceCase(string $title): bool

@@ -69,7 +69,7 @@ final class CheckTest extends TestCase
         yield 'a book with pages inside another title' => ['kind-odd', ['kind' => 'book', 'containers' => [['pages' => '12-19', 'publisher' => 'Quayside Press']]], 'chapter'];
         yield 'session' => ['address-session', ['containers' => [['url' => 'https://db.ezproxy.northmere.example/a/1']]]];
         yield 'no address' => ['address-odd', ['containers' => [['url' => 'slack water']]]];
-        yield 'address beside a DOI' => ['address-beside-doi', ['containers' => [['doi' => '10.5555/x.1']]], ''];
+        yield 'address next to a DOI' => ['address-beside-doi', ['containers' => [['doi' => '10.5555/x.1']]], ''];
         yield 'pages the wrong way round' => ['pages-reversed', ['containers' => [['pages' => '239-215']]], '215-239'];
         yield 'ISBN with a slip' => ['isbn-wrong', ['isbn' => '978-1-4028-9462-7']];
         yield 'expected field missing' => ['missing-expected', ['containers' => [['date' => '']]]];

@@ -72,7 +72,7 @@ final class CatalogueTest extends TestCase
         $person = static fn (string $tag, string $name, string $more = ''): string => "<datafield tag=\"{$tag}\" ind1=\"1\"><subfield code=\"a\">{$name}</subfield>{$more}</datafield>";
         $two = $person('700', 'Castellan, Noor.').$person('700', 'Brook, Halima J.,');
         yield 'two editors' => ['edited by Noor Castellan, Halima J. Brook.', $two, 'edited-collection', ['Noor Castellan, editor', 'Halima J. Brook, editor']];
-        yield 'editors named as such behind' => ['Noor Castellan, Halima Brook, editors.', $two, 'edited-collection', ['Noor Castellan, editor', 'Halima J. Brook, editor']];
+        yield 'editors named as such after' => ['Noor Castellan, Halima Brook, editors.', $two, 'edited-collection', ['Noor Castellan, editor', 'Halima J. Brook, editor']];
         yield 'in another language' => ['sous la direction de Noor Castellan et Halima Brook.', $two, 'edited-collection', ['Noor Castellan, editor', 'Halima J. Brook, editor']];
         yield 'two authors' => ['Noor Castellan and Halima J. Brook.', $person('100', 'Castellan, Noor.').$person('700', 'Brook, Halima J.,'), 'book', ['Noor Castellan, author', 'Halima J. Brook, author']];
         yield 'an author and who helped' => ['Noor Castellan ; illustrations by Halima Brook ; introduction by Otto Marsh.', $person('100', 'Castellan, Noor.').$person('700', 'Brook, Halima.').$person('700', 'Marsh, Otto.'), 'book', ['Noor Castellan, author', 'Halima Brook, illustrator', 'Otto Marsh, introduction']];

@@ -205,7 +205,7 @@ final class FinishedCitationTest extends TestCase
     /** @return iterable<string, array{string, string, string, list<string>}> */
     public static function faulty(): iterable
     {
-        yield 'capitals and words for numbers' => ['Brook, Halima and Rafael Quist. "The miller\'s clock." Coastal Essays, Vol. 7, No. 1, June 2021, pgs. 33-58.', 'mla-9', 'Brook, Halima, and Rafael Quist. “The Miller’s Clock.” Coastal Essays, vol. 7, no. 1, June 2021, pp. 33–58.', ['every principal word has a capital', 'behind a shortened word', 'p. for one, pp. for several']];
+        yield 'capitals and words for numbers' => ['Brook, Halima and Rafael Quist. "The miller\'s clock." Coastal Essays, Vol. 7, No. 1, June 2021, pgs. 33-58.', 'mla-9', 'Brook, Halima, and Rafael Quist. “The Miller’s Clock.” Coastal Essays, vol. 7, no. 1, June 2021, pp. 33–58.', ['every principal word has a capital', 'after a shortened word', 'p. for one, pp. for several']];
         yield 'a full stop outside the quotation marks' => ['Brook, Halima. "The Miller\'s Clock". Coastal Essays, vol. 7, no. 1, 2021, pp. 33-58.', 'mla-9', 'Brook, Halima. “The Miller’s Clock.” Coastal Essays, vol. 7, no. 1, 2021, pp. 33–58.', ['In quotation marks']];
         yield 'MLA’s names and numbers in APA' => ['Brook, Halima. (2021). The Miller\'s Clock. Coastal Essays, vol. 7, no. 1, pp. 33-58. Retrieved from https://journals.example/1187', 'apa-7', 'Brook, H. (2021). The miller’s clock. Coastal Essays, 7(1), 33–58. https://journals.example/1187', ['only initials', 'The volume in italics', 'no words before an address']];
         yield 'APA with “and”, without a comma, and the DOI in its old form' => ['Brook, H., and Quist, R. (2021). The miller\'s clock. Coastal Essays 7 (1), 33–58. doi:10.5555/nce.v7i1.1187', 'apa-7', 'Brook, H., & Quist, R. (2021). The miller’s clock. Coastal Essays, 7(1), 33–58. https://doi.org/10.5555/nce.v7i1.1187', ['An ampersand', 'The DOI as an address']];
@@ -229,7 +229,7 @@ final class FinishedCitationTest extends TestCase
     {
         $reading = (new FinishedCitation('Halima Brook. "The Miller’s Clock." Coastal Essays, vol. 7, no. 1, 2021, pp. 33-58.'))->reading();
         self::assertSame('Halima Brook', $reading->source()->contributors[0]->name->direct());
-        self::assertStringContainsString('“Halima Brook” is not turned round.', $reading->issues[0]->sentence);
+        self::assertStringContainsString('“Halima Brook” is not inverted.', $reading->issues[0]->sentence);
     }
 
     public function test_a_subtly_wrong_entry_is_shown_beside_the_right_one_with_the_reason(): void

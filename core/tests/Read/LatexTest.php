@@ -25,7 +25,7 @@ final class LatexTest extends TestCase
         yield 'a raised figure' => ['$^7$Be in tidal mud', '⁷Be in tidal mud'];
         yield 'a raised sign' => ['Ca$^{2+}$ in eels', 'Ca²⁺ in eels'];
         yield 'a Greek letter' => ['Lamps at 10 $\mu$m', 'Lamps at 10 μm'];
-        yield 'a letter with a command behind it' => ['$\alpha$-carotene', 'α-carotene'];
+        yield 'a letter with a command after it' => ['$\alpha$-carotene', 'α-carotene'];
         yield 'a letter that cannot be lowered' => ['The $k_x$ of waves', 'The kx of waves'];
         yield 'a name set in its own way' => ['The {\METAFONT} of mills', 'The METAFONT of mills'];
         yield 'another' => ['Why \BibTeX\ and mills', 'Why BibTeX and mills'];

@@ -31,7 +31,7 @@ final class MarkedPlacesTest extends TestCase
         yield 'other texts are signed by others' => [$h1.$own.self::TEXT.str_repeat('<p>More.</p>', 20).$others, 'Halima Brook'];
         yield 'two in one box' => [$h1.'<div><span class="author">Halima Brook</span> / <span class="author">Noor Castellan</span></div>'.self::TEXT, 'Halima Brook; Noor Castellan'];
         yield 'two boxes, one under the other' => [$h1.'<div class="writers"><div>Halima Brook</div><div>Coast editor</div></div><div class="writers"><div>Noor Castellan</div><div>Reporter</div></div>'.self::TEXT, 'Halima Brook; Noor Castellan'];
-        yield 'a column beside the article’s text' => ['<article>'.$h1.'<aside class="left-rail"><div class="byline">By Halima Brook</div></aside>'.self::TEXT.'</article>', 'Halima Brook'];
+        yield 'a column next to the article’s text' => ['<article>'.$h1.'<aside class="left-rail"><div class="byline">By Halima Brook</div></aside>'.self::TEXT.'</article>', 'Halima Brook'];
         yield 'the foot of the article' => ['<article>'.$h1.self::TEXT.'<footer><a class="author" href="/b">Halima Brook</a></footer></article>', 'Halima Brook'];
         yield 'a box that also shares' => [$h1.'<div class="author-share-box"><a class="author-link" href="/b">Halima Brook</a></div>'.self::TEXT, 'Halima Brook'];
         yield 'a box with room for a rail' => ['<div class="content has-rail">'.$h1.$own.self::TEXT.'</div>', 'Halima Brook'];
@@ -44,7 +44,7 @@ final class MarkedPlacesTest extends TestCase
         yield 'the data counts the picture’s makers too' => ['<meta name="author" content="Halima Brook; Otto Marsh | The Gullhaven Post | Tarn Images">'.$h1.$own.self::TEXT, 'Halima Brook'];
         yield 'something stuck to the name' => ['<meta name="author" content="Halima Brook">'.$h1.'<p class="byline">By Halima Brook<span>5 minute read</span></p>'.self::TEXT, 'Halima Brook'];
         yield 'a longer name is not a stuck one' => ['<meta name="author" content="Halima Brook">'.$h1.'<p class="byline">By Halima Brook Castellan</p>'.self::TEXT, 'Halima Brook Castellan'];
-        yield 'for whom, beside the name' => ['<meta property="og:site_name" content="The Quay Post">'.$h1.'<p class="byline">Halima Brook, The Quay Post</p>'.self::TEXT, 'Halima Brook'];
+        yield 'for whom, next to the name' => ['<meta property="og:site_name" content="The Quay Post">'.$h1.'<p class="byline">Halima Brook, The Quay Post</p>'.self::TEXT, 'Halima Brook'];
         yield 'an author given as an address' => ['<meta property="article:author" content="https://courier.example/people/halima-brook">'.$h1.self::TEXT.'<div class="sidebar"><a href="/people/halima-brook">Halima Brook</a></div>', 'Halima Brook'];
         yield 'an address on another site' => ['<meta property="article:author" content="https://facefolio.example/courier">'.$h1.self::TEXT.'<a href="https://plaza.example/courier">Visit our page</a>', ''];
         yield 'a meta element of the site’s own' => ['<meta name="search.byline" content="Halima Brook">'.$h1.self::TEXT, 'Halima Brook'];
@@ -70,14 +70,14 @@ final class MarkedPlacesTest extends TestCase
         yield 'of other texts, further away' => [$h1.'<p class="post-date">Sep 20, 2011 at 6:37 PM</p>'.self::TEXT.'<p class="post-date">Oct 2, 2011</p>', '20 September 2011'];
         yield 'the only one, below the text' => [$h1.str_repeat(self::TEXT, 30).'<span class="date-display-single">December 19, 2016 - 12:29pm</span>', '19 December 2016'];
         yield 'two, both far away' => [$h1.str_repeat(self::TEXT, 30).'<p class="post-date">Sep 20, 2011</p><p class="post-date">Oct 2, 2011</p>', ''];
-        yield 'behind a shorter one' => [$h1.'<a class="post-timestamp" title="5:53 PM - 11 Jun 2015">Jun 11</a>'.self::TEXT, '11 June 2015'];
+        yield 'after a shorter one' => [$h1.'<a class="post-timestamp" title="5:53 PM - 11 Jun 2015">Jun 11</a>'.self::TEXT, '11 June 2015'];
         yield 'as an abbreviation' => [$h1.'<p>By Halima Brook – <abbr title="2011-08-25T01:40:40Z">1 hr ago</abbr></p>'.self::TEXT, '25 August 2011'];
         yield 'the day on the page, the year in the address' => [$h1.'<p>By Halima Brook March 18 at 3:57 PM</p>'.self::TEXT, '18 March 2015'];
         yield 'another day on the page' => [$h1.'<p>By Halima Brook March 20 at 3:57 PM</p>'.self::TEXT, ''];
         yield 'the text begins with it' => [$h1.'<p>Feb. 23, 2015 -- The council has voted to replace every lamp on the quay.</p>', '23 February 2015'];
         yield 'changed, it says' => [$h1.'<p class="post-date">Updated: August 13, 2010</p>'.self::TEXT, ''];
         yield 'marked as changed by custom only' => [$h1.'<time class="updated" datetime="2010-08-13">13 August</time>'.self::TEXT, '13 August 2010'];
-        yield 'marked as changed beside one marked as published' => [$h1.'<time class="published" datetime="2010-08-11">11 August</time> <time class="updated" datetime="2010-08-13">13 August</time>'.self::TEXT, '11 August 2010'];
+        yield 'marked as changed next to one marked as published' => [$h1.'<time class="published" datetime="2010-08-11">11 August</time> <time class="updated" datetime="2010-08-13">13 August</time>'.self::TEXT, '11 August 2010'];
         yield 'of the day it is read, in the head of the site' => ['<header><span class="date">Wednesday, November 25, 2026</span></header>'.$h1.self::TEXT, ''];
         yield 'of the day it is read, by its name' => ['<p class="todays-date date">November 25, 2026</p>'.$h1.self::TEXT, ''];
         yield 'in a meta element of the site’s own' => ['<meta name="tool.pub_date" content="20100812">'.$h1.self::TEXT, '12 August 2010'];
@@ -111,7 +111,7 @@ final class MarkedPlacesTest extends TestCase
         yield 'a host as a name' => ['<p>Copyright © 2011 TheHarrowPost.example, Inc. All rights reserved</p>', 'TheHarrowPost.example'];
         yield 'of whom' => ['<p>© Copyright of Semaphore Media Group Limited 2011</p>', 'Semaphore Media Group Limited'];
         yield 'a link to the policy' => ['<p>© 2011 Tarn Media Inc. All rights reserved.</p><ul><li>Copyright/IP Policy</li></ul>', 'Tarn Media Inc'];
-        yield 'a sentence behind the name' => ['<p>The Tarn Service © 2013 The Tarn Service is not responsible for the content of other sites.</p>', 'The Tarn Service'];
+        yield 'a sentence after the name' => ['<p>The Tarn Service © 2013 The Tarn Service is not responsible for the content of other sites.</p>', 'The Tarn Service'];
         yield 'a caption with a letter in brackets' => ['<p>The miller (C) leaves the mill with his sister, 2013.</p>', ''];
         yield 'whose a part is' => ['<p>© 2015 Parlour Media Group, Inc. Reprints by leave.</p><p>Allied Wire articles: Copyright © 2015 The Allied Wire. All rights reserved.</p>', 'Parlour Media Group'];
         yield 'whose the software is' => ['<p>Software and editing system:© Wareport, 2008 Tarn House</p>', ''];

@@ -10,7 +10,7 @@ use PHPUnit\Framework\TestCase;
 
 final class SearchAddressTest extends TestCase
 {
-    /** @return array<string, array{string, bool, string, bool, bool}> address, preview, page behind it, may search, is a search */
+    /** @return array<string, array{string, bool, string, bool, bool}> address, preview, page after it, may search, is a search */
     public static function addresses(): array
     {
         return [
@@ -21,7 +21,7 @@ final class SearchAddressTest extends TestCase
             'the name of a page without a preview' => ['https://shores.example/go?ru=https%3A%2F%2Fa.example%2F', false, '', false, false],
             'a search' => ['https://finder.example/search?q=tide+mills', false, '', true, true],
             'a search with more' => ['https://finder.example/results/?lang=en&query=mills', false, '', true, true],
-            'a page behind a search' => ['https://library.example/search/record/88?q=mills', false, '', true, false],
+            'a page after a search' => ['https://library.example/search/record/88?q=mills', false, '', true, false],
             'a page with a word searched for' => ['https://library.example/record/88?searchterm=mills', false, '', true, false],
             'a page about searching' => ['https://shores.example/search', false, '', true, false],
         ];

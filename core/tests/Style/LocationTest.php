@@ -32,8 +32,8 @@ final class LocationTest extends TestCase
     /** @return iterable<string, array{string, list<array<string, string>>, string}> */
     public static function places(): iterable
     {
-        yield 'a DOI behind the pages' => ['mla-9', [[...self::JOURNAL, 'doi' => self::DOI]], 'pp. 88–102, https://doi.org/10.5555/njfe.2022.31.88.'];
-        yield 'a DOI behind the database, and no stable link beside it' => ['mla-9', [[...self::JOURNAL, 'doi' => self::DOI], ['title' => 'Shoreline Scholar', 'url' => 'https://scholar.example/stable/5127']], 'pp. 88–102. Shoreline Scholar, https://doi.org/10.5555/njfe.2022.31.88.'];
+        yield 'a DOI after the pages' => ['mla-9', [[...self::JOURNAL, 'doi' => self::DOI]], 'pp. 88–102, https://doi.org/10.5555/njfe.2022.31.88.'];
+        yield 'a DOI after the database, and no stable link next to it' => ['mla-9', [[...self::JOURNAL, 'doi' => self::DOI], ['title' => 'Shoreline Scholar', 'url' => 'https://scholar.example/stable/5127']], 'pp. 88–102. Shoreline Scholar, https://doi.org/10.5555/njfe.2022.31.88.'];
         yield 'the same where the eighth edition asks for less' => ['mla-8', [[...self::JOURNAL, 'doi' => self::DOI], ['title' => 'Shoreline Scholar', 'url' => 'https://scholar.example/stable/5127']], 'pp. 88–102. Shoreline Scholar, doi:10.5555/njfe.2022.31.88.'];
         yield 'a stable link where there is no DOI' => ['mla-9', [self::JOURNAL, ['title' => 'Shoreline Scholar', 'url' => 'https://scholar.example/stable/5127']], 'pp. 88–102. Shoreline Scholar, scholar.example/stable/5127.'];
         yield 'an address given with the journal' => ['mla-9', [[...self::JOURNAL, 'url' => 'https://scholar.example/stable/5127'], ['title' => 'Shoreline Scholar']], 'pp. 88–102. Shoreline Scholar, scholar.example/stable/5127.'];

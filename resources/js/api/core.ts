@@ -205,7 +205,7 @@ export interface Contributor {
 export interface Title {
     /** What the source itself is called. */
     main?: string;
-    /** The second part of a title, behind a colon or on its own line. */
+    /** The second part of a title, after a colon or on its own line. */
     subtitle?: string;
     /** What a title in another language means. */
     translated?: string;

@@ -66,7 +66,7 @@ export interface Settings {
     style: StyleId;
     course: CourseRules;
     surname: string;
-    /** What stands beside the page number on each sheet. */
+    /** What stands next to the page number on each sheet. */
     head: { text: string; atLeft: boolean };
     version: number;
     /** Raised by every change of the paper and of anything on it. */

@@ -61,7 +61,7 @@ describe('lists of people', () => {
         expect(families(value)).toEqual(['Zell', 'Brooke', 'Ilves']);
     });
 
-    it('keeps both who were added, each behind whom it followed', () => {
+    it('keeps both who were added, each after whom it followed', () => {
         const mine = { contributors: [person('1', 'Brook'), person('3', 'Zell'), person('2', 'Ilves')] };
         const theirs = { contributors: [person('1', 'Brook'), person('2', 'Ilves'), person('4', 'Pell')] };
         expect(families(merge(base, mine, theirs).value)).toEqual(['Brook', 'Zell', 'Ilves', 'Pell']);

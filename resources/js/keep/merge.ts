@@ -144,7 +144,7 @@ function reordered(base: Member[], now: Member[]): boolean {
     return common.some((id, i) => id !== there[i]);
 }
 
-/** Those whom a list does not have stay where they are, behind the rest. */
+/** Those whom a list does not have stay where they are, after the rest. */
 function place(list: Member[], one: Member): number {
     const at = list.findIndex((other) => other.id === one.id);
     return at < 0 ? list.length : at;

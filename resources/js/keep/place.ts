@@ -97,7 +97,7 @@ export function drawerIn(where: Place): Drawer {
     };
 }
 
-/** Takes over what tabs left behind that are closed. */
+/** Takes over what tabs left after that are closed. */
 export async function adoptAbandoned(): Promise<void> {
     const storage = storageOf('browser');
     const open = await openTabs();

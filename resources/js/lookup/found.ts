@@ -9,7 +9,7 @@ export interface Candidate {
     isBook: boolean;
 }
 
-/** A stretch of a pasted citation beside ours; `why` is empty where both say the same. */
+/** A stretch of a pasted citation next to ours; `why` is empty where both say the same. */
 export interface Stretch {
     theirs: string;
     ours: string;

@@ -25,7 +25,7 @@ export function copyWords(html: string, text: string): void {
     byEvent({ html, text }, true);
 }
 
-/** Puts the page, or one entry, on the clipboard: formatted with plain text beside it, or as plain text alone. */
+/** Puts the page, or one entry, on the clipboard: formatted with plain text next to it, or as plain text alone. */
 export async function copyOut(paperId: string, sourceId: string | null, formatted: boolean): Promise<void> {
     const copy = await call<Copy>(
         'GET',

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { read } from '../api/client';
 import type { Reference } from '../api/types';
 
-/** Kinds, styles and the sentences behind the rules; fetched once, and at hand without a connection. */
+/** Kinds, styles and the sentences after the rules; fetched once, and at hand without a connection. */
 export function useReference(): Reference | null {
     const query = useQuery<Reference>({
         queryKey: ['reference'],

@@ -8,7 +8,7 @@ interface Props {
     under?: ReactNode;
 }
 
-/** A field with its name, its help behind a question mark, and what there is to say about its value. */
+/** A field with its name, its help after a question mark, and what there is to say about its value. */
 export function FieldRow({ field, inputId, children, under }: Props) {
     const [open, setOpen] = useState(false);
     const guide = useId();

@@ -46,7 +46,7 @@ export function InText({ entry, mention, abbreviated, locators, onMention, onCop
     const [more, setMore] = useState(false);
     const set = (part: Partial<Mention>) => onMention({ ...mention, ...part });
     const forms: [string, Words][] = [
-        ['Behind your sentence', entry.citation ?? []],
+        ['After your sentence', entry.citation ?? []],
         ['With the name in it', entry.narrative ?? []],
     ];
     return (

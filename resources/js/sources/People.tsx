@@ -18,7 +18,7 @@ type Form = 'person' | 'group' | 'screen';
 
 /** The rarer parts of a name, by its form: what is asked, and an example. */
 const RARER: Record<Form, [keyof Name, string, string][]> = {
-    person: [['suffix', 'Behind the name', 'Jr.']],
+    person: [['suffix', 'After the name', 'Jr.']],
     group: [
         ['parent', 'Part of', 'Northmere Ministry of Coasts'],
         ['abbreviation', 'Short form for your text', 'NHT'],
@@ -43,7 +43,7 @@ function turned(name: Name, form: Form): Name {
     return { given: parts.slice(0, -1).join(' '), family: parts[parts.length - 1] ?? '' };
 }
 
-/** The people and organisations behind a source, one line each. */
+/** The people and organisations after a source, one line each. */
 export function People({ id, path, people, roles, reference, onChange, onFocus }: Props) {
     const [more, setMore] = useState<number | null>(null);
     const first = useRef(memberId());
@@ -188,7 +188,7 @@ export function People({ id, path, people, roles, reference, onChange, onFocus }
                                             checked={row.name.familyFirst === true}
                                             onChange={(event) => name(i, { familyFirst: event.target.checked })}
                                         />
-                                        <span>The family name is said first, so it is not turned round</span>
+                                        <span>The family name is said first, so it is not inverted</span>
                                     </label>
                                 )}
                             </div>

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use Bibrel\Standins\Answer;
 
-// A newspaper with rich structured data, a bar behind every headline and much else on the page.
+// A newspaper with rich structured data, a bar after every headline and much else on the page.
 $page = static function (string $headline, string $byline, ?string $author, string $published, string $modified, string $section, string $type = 'NewsArticle', string $deck = 'What the harbour council decided, and what it means.'): Answer {
     $ld = json_encode(array_filter([
         '@context' => 'https://schema.org',

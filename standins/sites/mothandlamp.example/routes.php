@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use Bibrel\Standins\Answer;
 
-// A weblog with microformats: h-entry and the older hentry, comments below, recent posts beside.
+// A weblog with microformats: h-entry and the older hentry, comments below, recent posts next to.
 $post = static fn (string $title, string $author, string $iso, string $shown, string $updated = '', string $extra = ''): Answer => new Answer(200, 'text/html; charset=utf-8', <<<HTML
     <!DOCTYPE html><html lang="en"><head><meta charset="UTF-8"><title>{$title} &#8211; Moth &amp; Lamp</title>
     <link rel="alternate" type="application/rss+xml" title="Moth &amp; Lamp &raquo; Feed" href="https://mothandlamp.example/feed/">

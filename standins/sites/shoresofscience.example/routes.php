@@ -10,7 +10,7 @@ $story = static fn (string $title, string $authors, string $date, string $issue 
     <body itemscope itemtype="https://schema.org/WebPage"><header><a href="/" class="logo">Shores of Science</a></header>
     <article itemprop="mainEntity" itemscope itemtype="https://schema.org/Article"><h1 itemprop="headline">{$title}</h1>{$issue}
     <div class="meta">{$authors}<meta itemprop="datePublished" content="{$date}"><span itemprop="publisher" itemscope itemtype="https://schema.org/Organization"><meta itemprop="name" content="Quayside Magazines"></span></div>
-    <div itemprop="articleBody"><p>Salt remembers. Leave a plank in the creek for a year and it will tell you how high each tide came.</p><p>That is the idea behind a new study of the mill gates at Low Sallow.</p></div>
+    <div itemprop="articleBody"><p>Salt remembers. Leave a plank in the creek for a year and it will tell you how high each tide came.</p><p>That is the idea after a new study of the mill gates at Low Sallow.</p></div>
     <div class="author-box" itemprop="reviewedBy" itemscope itemtype="https://schema.org/Person">Checked by <span itemprop="name">Noor Castellan</span></div></article>
     <footer>Shores of Science is published by Quayside Magazines. All content © Quayside Magazines 2026</footer></body></html>
     HTML);

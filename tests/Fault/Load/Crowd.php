@@ -40,8 +40,8 @@ final class Crowd
         return new Visitor($this->client, $this->figures, $of);
     }
 
-    /** Somebody else behind the same address. */
-    public function behind(Visitor $neighbour): Visitor
+    /** Somebody else after the same address. */
+    public function after(Visitor $neighbour): Visitor
     {
         return new Visitor($this->client, $this->figures, address: $neighbour->address);
     }

@@ -79,7 +79,7 @@ final class Instance
         throw new \RuntimeException("No server with “{$word}” in its command line is running.");
     }
 
-    /** Whether everything behind the application answers. */
+    /** Whether everything after the application answers. */
     public function isUp(): bool
     {
         $status = 0;

@@ -180,7 +180,7 @@ final readonly class CatalogueRecord
         foreach (['100', '110', '700', '710'] as $tag) {
             foreach ($this->marc->all($tag) as [$form, , $subfields]) {
                 $name = Marc::plain($subfields['a'][0] ?? '');
-                // A name with a title behind it stands for another work inside this one.
+                // A name with a title after it stands for another work inside this one.
                 if ($name === '' || isset($subfields['t'])) {
                     continue;
                 }

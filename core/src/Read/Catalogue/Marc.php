@@ -71,7 +71,7 @@ final readonly class Marc
         );
     }
 
-    /** "Moonpower :" as "Moonpower"; a full stop stays behind an initial or an abbreviation. */
+    /** "Moonpower :" as "Moonpower"; a full stop stays after an initial or an abbreviation. */
     public static function plain(string $value): string
     {
         $value = (string) preg_replace('~\s*[/:;,=]+\s*$~u', '', trim($value));

@@ -36,16 +36,16 @@ final readonly class ApaCitation
             return null;
         }
         [, $before, $date, $rest] = $m;
-        // A date that only comes behind a quoted title, a volume, or before a colon is another style's.
+        // A date that only comes after a quoted title, a volume, or before a colon is another style's.
         if (preg_match('/\.\s+“|[”“].*\d$|\bvol\.|\d+\.\d+\s*$/u', $before) === 1 || str_starts_with($rest, ':')) {
             return null;
         }
         $rest = trim((string) preg_replace('/\s*Retrieved .*$/u', '', $rest));
         $people = ApaPeople::parse($before);
-        [$title, $behind] = $people->isTitle
+        [$title, $after] = $people->isTitle
             ? [ApaTitle::parse(trim($before, ' .'))[0], $rest]
             : ApaTitle::parse($rest);
-        [$kind, $container, $second, $helpers] = self::source($behind, $title, $date, $url.$doi !== '', $doi !== '');
+        [$kind, $container, $second, $helpers] = self::source($after, $title, $date, $url.$doi !== '', $doi !== '');
         $container = [
             ...$container,
             ...$title->fields,
@@ -111,7 +111,7 @@ final readonly class ApaCitation
         $cut = preg_match('/^(.{3,120}?[?!])\s+(\p{Lu}.*)$/u', $title, $m) === 1 ? $m[1] : '';
         if ($cut !== '' && ($container['title'] ?? '') === '') {
             $doubts[] = CitationParts::doubt(FieldPath::title(), "The title may end at “{$cut}”, with the site’s or journal’s "
-                .'name behind it.', $cut);
+                .'name after it.', $cut);
         }
 
         return $doubts;
@@ -132,15 +132,15 @@ final readonly class ApaCitation
     }
 
     /**
-     * What stands behind the title.
+     * What stands after the title.
      *
      * @return array{string, array<string, mixed>, array<string, string>, list<array<string, mixed>>} kind, first
      *         container, second container, and people of the source itself
      */
-    private static function source(string $behind, ApaTitle $title, string $date, bool $isOnline, bool $hasDoi): array
+    private static function source(string $after, ApaTitle $title, string $date, bool $isOnline, bool $hasDoi): array
     {
-        $source = trim($behind, ' .');
-        if (preg_match('/^In (.+)$/us', $behind, $m) === 1) {
+        $source = trim($after, ' .');
+        if (preg_match('/^In (.+)$/us', $after, $m) === 1) {
             [$container, $helpers] = self::whole($m[1]);
             $kind = match (true) {
                 preg_match('/^Proceedings\b/u', (string) ($container['title'] ?? '')) === 1 => 'conference-paper',
@@ -150,16 +150,16 @@ final readonly class ApaCitation
 
             return [$kind, $container, [], $helpers];
         }
-        $behind = self::withCommas(trim($behind));
-        // Behind the pages of an article some name the database.
-        [$first, $database] = [...(new Sentences($behind))->all(), '', ''];
+        $after = self::withCommas(trim($after));
+        // After the pages of an article some name the database.
+        [$first, $database] = [...(new Sentences($after))->all(), '', ''];
         if ($database !== '' && preg_match('/,\s*\d{1,4}(?:\(|,).*\d\+?\.?$/u', $first) === 1) {
             [$kind, $container] = self::source($first, $title, $date, $isOnline, $hasDoi);
 
             return [$kind, $container, ['title' => rtrim($database, '. ')], []];
         }
-        $issue = self::issue(rtrim($behind, '.'), $date, $hasDoi)
-            ?? self::paged($source, $date, str_contains($behind, ', p'));
+        $issue = self::issue(rtrim($after, '.'), $date, $hasDoi)
+            ?? self::paged($source, $date, str_contains($after, ', p'));
 
         return $issue === null ? [...self::plain($source, $title, $isOnline, $date), []] : [...$issue, [], []];
     }

@@ -66,7 +66,7 @@ final readonly class ApaPeople
             $from = $m[0][1] + strlen($m[0][0]);
         }
         $people = [...$people, ...self::between(substr($text, $from))];
-        // One role behind several people is that of all of them.
+        // One role after several people is that of all of them.
         $role = (string) (array_values(
             array_filter(array_reverse(array_column($people, 'role')), static fn (string $one): bool => $one !== ''),
         )[0] ?? 'author');
@@ -79,7 +79,7 @@ final readonly class ApaPeople
     }
 
     /**
-     * Names that are turned round and not shortened to initials, as other styles have them: "Brook, Halima, and Quist,
+     * Names that are inverted and not shortened to initials, as other styles have them: "Brook, Halima, and Quist,
      * Rafael".
      *
      * @return list<array<string, mixed>> none where there are no such names

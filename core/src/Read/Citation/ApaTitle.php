@@ -8,7 +8,7 @@ use Bibrel\Core\Read\TypeWords;
 use Bibrel\Core\Source\Name;
 
 /**
- * An APA entry's title, with what stands in parentheses and brackets behind it: editors and translators, edition,
+ * An APA entry's title, with what stands in parentheses and brackets after it: editors and translators, edition,
  * numbers, and what the work is (Publication Manual, 7th ed., 9.18-9.22).
  */
 final class ApaTitle
@@ -63,10 +63,10 @@ final class ApaTitle
     {
     }
 
-    /** @return array{self, string} the title, and what stands behind it */
+    /** @return array{self, string} the title, and what stands after it */
     public static function parse(string $rest): array
     {
-        [$said, $behind] = self::parted($rest);
+        [$said, $after] = self::parted($rest);
         $title = new self;
         $title->main = trim($said);
         while (preg_match('/^(.*?)\s*(\[[^\[\]]+\]|\([^()]+\))$/us', $title->main, $m) === 1) {
@@ -77,13 +77,13 @@ final class ApaTitle
             $title->main = trim($m[1]);
         }
 
-        return [$title, $behind];
+        return [$title, $after];
     }
 
     /**
      * The title ends at its first stop that closes neither an initial nor an abbreviation and stands in no brackets.
      *
-     * @return array{string, string} the title with what stands in brackets behind it, and the rest
+     * @return array{string, string} the title with what stands in brackets after it, and the rest
      */
     private static function parted(string $rest): array
     {
@@ -102,7 +102,7 @@ final class ApaTitle
                     ) === 1) {
                 continue;
             }
-            // Behind a question a title may go on, where still more follows it.
+            // After a question a title may go on, where still more follows it.
             if ($mark !== '.'
                 && $mark[0] !== '.'
                 && count((new Sentences(trim(substr($rest, $at + strlen($mark)))))->all()) > 1
@@ -110,12 +110,12 @@ final class ApaTitle
                 continue;
             }
             $title = $mark[0] === '.' ? $before : $before.$mark;
-            $behind = trim(substr($rest, $at + strlen($mark)));
-            if (preg_match('/^((?:\s*(?:\([^)]*\)|\[[^\]]*\]))+)\.?\s*(.*)$/us', $behind, $m) === 1) {
+            $after = trim(substr($rest, $at + strlen($mark)));
+            if (preg_match('/^((?:\s*(?:\([^)]*\)|\[[^\]]*\]))+)\.?\s*(.*)$/us', $after, $m) === 1) {
                 return [$title.' '.trim($m[1]), $m[2]];
             }
 
-            return [$title, $behind];
+            return [$title, $after];
         }
 
         return [rtrim($rest, '.'), ''];

@@ -22,7 +22,7 @@ final readonly class CitedGroups
         if (preg_match('/^(.+?),?\s+(?:and|&)\s+(.+)$/u', $this->text, $m) === 1
             && self::couldStandAlone($m[1])
             && self::couldStandAlone($m[2])) {
-            // A person who stands first is turned round; a second is not.
+            // A person who stands first is inverted; a second is not.
             return [
                 self::one($m[1]),
                 NameShape::isPersonal(Name::parse($m[2]), true) ? Name::parse($m[2]) : self::one($m[2]),

@@ -47,7 +47,7 @@ final readonly class FinishedCitation
     }
 
     /**
-     * Entries without a year: one that says so where the date stands, one with a name turned round and a publisher, or
+     * Entries without a year: one that says so where the date stands, one with a name inverted and a publisher, or
      * a title in quotation marks and an address.
      */
     private static function isUndated(string $text): bool
@@ -64,7 +64,7 @@ final readonly class FinishedCitation
     }
 
     /**
-     * The family of styles an entry was written in: "apa" where the date stands right behind the author, else "mla".
+     * The family of styles an entry was written in: "apa" where the date stands right after the author, else "mla".
      */
     public function family(): string
     {

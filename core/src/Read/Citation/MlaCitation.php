@@ -65,7 +65,7 @@ final readonly class MlaCitation
             $doubts = [CitationParts::doubt(FieldPath::contributors(), '“'.rtrim(
                 $authors,
                 '.',
-            ).'” is not turned round. If its '
+            ).'” is not inverted. If its '
                 .'last word is the family name, enter it as a person, with that name first.')];
         }
         if (preg_match('/\bet al\b/u', (string) preg_replace('/“.*”/u', '', $text)) === 1) {
@@ -90,7 +90,7 @@ final readonly class MlaCitation
     }
 
     /**
-     * Author, title, and what is behind; quotation marks tell where the title of a part begins.
+     * Author, title, and what is after; quotation marks tell where the title of a part begins.
      *
      * @return array{string, string, string, bool, list<Issue>} authors, title, the rest, whether the title stood in
      *         quotation marks, doubts
@@ -104,7 +104,7 @@ final readonly class MlaCitation
             ];
         }
         $sentences = (new Sentences($text))->all();
-        // "Authora, A. Low Water": behind initials the title begins.
+        // "Authora, A. Low Water": after initials the title begins.
         if (preg_match('/^([\p{Lu}][^,.]+, (?:\p{Lu}\.\s?)+)(?<=\.) ?(\p{Lu}\p{L}.*)$/u', $sentences[0], $m) === 1
             && (! (new MlaPeople($sentences[0]))->areNames() || str_word_count($m[2]) > 2)) {
             array_splice($sentences, 0, 1, [trim($m[1]), $m[2]]);

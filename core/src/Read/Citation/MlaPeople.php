@@ -7,7 +7,7 @@ namespace Bibrel\Core\Read\Citation;
 use Bibrel\Core\Source\Name;
 
 /**
- * Who stands before the title of an MLA entry, the first turned round, with what they did (MLA Handbook, 9th ed.,
+ * Who stands before the title of an MLA entry, the first inverted, with what they did (MLA Handbook, 9th ed.,
  * 5.3-5.22).
  */
 final readonly class MlaPeople
@@ -34,7 +34,7 @@ final readonly class MlaPeople
     public function contributors(): array
     {
         $text = $this->sentence;
-        // The full stop behind an initial is the name's as well as the sentence's.
+        // The full stop after an initial is the name's as well as the sentence's.
         $text = preg_match('/(?:^|[\s.])\p{Lu}\.$/u', trim($text)) === 1 ? trim($text) : rtrim($text, ' .');
         if ($text === '') {
             return [];
@@ -54,7 +54,7 @@ final readonly class MlaPeople
         if (str_starts_with($text, '@')) {
             return [$one(Name::screen($text))];
         }
-        // "Family, Given": the first is turned round, a second follows "and".
+        // "Family, Given": the first is inverted, a second follows "and".
         if (preg_match(
             '/^([^,]+),\s*([^,]+?)(?:,\s*(Jr\.?|Sr\.?|I{1,3}))?(?:,?\s+and\s+([^,]+(?:, (?:Jr|Sr)\.?)?))?$/u',
             $text,
@@ -86,7 +86,7 @@ final readonly class MlaPeople
     }
 
     /**
-     * Three authors and more: the first turned round ("Authora, Ada, Bea Authorb, and Cy Authorc", as the 7th edition
+     * Three authors and more: the first inverted ("Authora, Ada, Bea Authorb, and Cy Authorc", as the 7th edition
      * has it), or each of them, as no style writes them and many people do.
      *
      * @param  list<string>  $parts  between commas

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Read\Citation;
 
 /**
- * What stands behind the title in an entry of MLA's 7th edition, in the words of the later ones: "2nd ed. Trans. Piet
+ * What stands after the title in an entry of MLA's 7th edition, in the words of the later ones: "2nd ed. Trans. Piet
  * Ilves. Gullhaven: Lowtide, 2008." is "2nd ed., translated by Piet Ilves, Lowtide, 2008" (MLA Handbook, 7th ed., ch.
  * 5).
  */
@@ -55,7 +55,7 @@ final readonly class MlaSeventh
                     break;
                 }
             }
-            // Behind "Journal 12.3 (2016): 215–39" a name is a database's.
+            // After "Journal 12.3 (2016): 215–39" a name is a database's.
             if ($chunks === [] || $isClosed && ! $isElement) {
                 $chunks[] = $said;
             } elseif ($said !== '') {

@@ -53,7 +53,7 @@ final readonly class ImageFile
         $issues = [new Issue('picture-file', ContainerField::Title->at(), 'This is the picture’s own file. Where did you see it? Name '
             .'the website, museum or collection, and use the address of the page it stands on.', dismissal: Dismissal::Noted)];
         if (! isset($findings[FieldPath::contributors()->key])) {
-            $issues[] = new Issue('author-missing', FieldPath::contributors(), 'The file does not say who made the picture. Look beside '
+            $issues[] = new Issue('author-missing', FieldPath::contributors(), 'The file does not say who made the picture. Look next to '
                 .'it on the page it stands on.', dismissal: Dismissal::HasNone);
         }
 

@@ -29,7 +29,7 @@ final class DatabaseRecord implements EvidenceReader
 
     private const PLACES = ['volume' => ContainerField::Volume, 'issue' => ContainerField::Issue, 'pages' => ContainerField::Pages, 'page' => ContainerField::Pages, 'page range' => ContainerField::Pages];
 
-    /** How many blocks before and behind the title the line with the issue may stand. */
+    /** How many blocks before and after the title the line with the issue may stand. */
     private const NEAR = [5, 8];
 
     public function read(Document $page): array
@@ -64,7 +64,7 @@ final class DatabaseRecord implements EvidenceReader
         return $findings;
     }
 
-    /** Databases put the edition behind a title, in square brackets, and a full stop. */
+    /** Databases put the edition after a title, in square brackets, and a full stop. */
     private static function title(Labels $labels): string
     {
         return rtrim((string) preg_replace('/:?\s*\[[^\]]*\]$/u', '', $labels->value('title')), ' .');
@@ -99,9 +99,9 @@ final class DatabaseRecord implements EvidenceReader
     private static function around(Document $page): array
     {
         $heading = $page->headingBlock();
-        [$before, $behind] = self::NEAR;
+        [$before, $after] = self::NEAR;
         $lines = [];
-        foreach (array_slice($page->blocks(), max(0, $heading - $before), min($before, $heading) + $behind + 1, true) as $i => $block) {
+        foreach (array_slice($page->blocks(), max(0, $heading - $before), min($before, $heading) + $after + 1, true) as $i => $block) {
             if ($i !== $heading && mb_strlen($block['text']) <= 160) {
                 $lines[$i] = $block['text'];
             }
@@ -122,7 +122,7 @@ final class DatabaseRecord implements EvidenceReader
         foreach (self::FROM as $name) {
             $value = $labels->value($name);
             $line = IssueLine::parse($value);
-            // Behind a semicolon or in brackets a database says where a paper appears.
+            // After a semicolon or in brackets a database says where a paper appears.
             $periodical = $line !== null ? $line->periodical : trim((string) preg_replace('/\s*;.*$|\s*\([^)]*\)\s*$/u', '', $value));
             if ($periodical !== '' && preg_match('/^\p{Lu}/u', $periodical) === 1 && mb_strlen($periodical) <= 90) {
                 return [$labels->found[$name]['label'], $line, $periodical];

@@ -283,7 +283,7 @@ final class Document
 
     /**
      * How many blocks under the heading a text stands; just above it counts double, and further up is further away than
-     * anything behind it.
+     * anything after it.
      */
     public function distance(string $text): int
     {
@@ -308,7 +308,7 @@ final class Document
         return ($this->surroundings ??= Surroundings::of($this))->hold($element);
     }
 
-    /** Beside the text, unless in a column of its own article, level with the heading: newspapers put bylines there. */
+    /** Next to the text, unless in a column of its own article, level with the heading: newspapers put bylines there. */
     public function isElsewhere(\DOMElement $element): bool
     {
         return $this->isBeside($element) && (! Surroundings::isColumn($element) || $this->distance($this->text($element)) > 6);

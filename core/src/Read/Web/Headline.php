@@ -11,7 +11,7 @@ use Bibrel\Core\Source\ContainerField;
 use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Text;
 
-/** The heading of the text, the page's title element, and what stands behind or before the bar in it. */
+/** The heading of the text, the page's title element, and what stands after or before the bar in it. */
 final class Headline implements EvidenceReader
 {
     private const MARKED = ['entry-title', 'headline', 'article-title', 'post-title'];
@@ -83,7 +83,7 @@ final class Headline implements EvidenceReader
 
         return [
             ...Make::text(FieldPath::title(), $parts[$at], 'A line of the page that the name of the browser tab says again.', Confidence::Likely, true),
-            ...Make::text(ContainerField::Title->at(), $at === 0 ? (string) end($parts) : $parts[0], 'Beside the title in the name of the browser tab.', Confidence::Likely),
+            ...Make::text(ContainerField::Title->at(), $at === 0 ? (string) end($parts) : $parts[0], 'Next to the title in the name of the browser tab.', Confidence::Likely),
         ];
     }
 
@@ -136,7 +136,7 @@ final class Headline implements EvidenceReader
             $site = str_ends_with($element, (string) end($parts)) ? (string) end($parts) : $parts[0];
 
             // What goes on in small letters describes the site: "Mereword, the free encyclopedia".
-            return Make::text(ContainerField::Title->at(), (string) preg_replace('/,\s+(?:the|an?|your|our)\s+\p{Ll}.*$/u', '', $site), 'Beside the title in the name of the browser tab.', Confidence::Likely);
+            return Make::text(ContainerField::Title->at(), (string) preg_replace('/,\s+(?:the|an?|your|our)\s+\p{Ll}.*$/u', '', $site), 'Next to the title in the name of the browser tab.', Confidence::Likely);
         }
         foreach (SiteTitle::parts($element) as $part) {
             foreach (array_slice($page->blocks(), 0, 3) as $block) {
@@ -149,9 +149,9 @@ final class Headline implements EvidenceReader
         $parts = SiteTitle::parts($element);
         $last = (string) end($parts);
         if ($heading !== '' && count($parts) > 1 && ! in_array($last, [$page->meta('dc.title'), $page->meta('og:title')], true) && stripos($last, $heading) === false && stripos($heading, $last) === false && preg_match('/^by\s/i', $last) !== 1 && stripos($element, $heading) !== false) {
-            return Make::text(ContainerField::Title->at(), $last, 'Behind the title in the name of the browser tab.', Confidence::Likely);
+            return Make::text(ContainerField::Title->at(), $last, 'After the title in the name of the browser tab.', Confidence::Likely);
         }
 
-        return $heading === '' && SiteTitle::suffix($element) !== $page->meta('dc.title') ? Make::text(ContainerField::Title->at(), SiteTitle::suffix($element), 'Perhaps the part behind the bar in the name of the browser tab.', Confidence::Guess) : [];
+        return $heading === '' && SiteTitle::suffix($element) !== $page->meta('dc.title') ? Make::text(ContainerField::Title->at(), SiteTitle::suffix($element), 'Perhaps the part after the bar in the name of the browser tab.', Confidence::Guess) : [];
     }
 }

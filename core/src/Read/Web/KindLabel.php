@@ -11,7 +11,7 @@ final class KindLabel
 {
     private const LABELS = ['source type', 'type', 'document type', 'medium', 'physical description'];
 
-    /** How many blocks before and behind the title such words may stand. */
+    /** How many blocks before and after the title such words may stand. */
     private const NEAR = 4;
 
     /** @return string a kind; '' where the page calls it nothing that names one */

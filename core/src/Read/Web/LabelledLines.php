@@ -14,7 +14,7 @@ use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Role;
 
-/** Values behind their names, as museums, archives and offices print them: "Artist", "Date made", "Report number: …". */
+/** Values after their names, as museums, archives and offices print them: "Artist", "Date made", "Report number: …". */
 final class LabelledLines implements EvidenceReader
 {
     private const PEOPLE = ['artist' => Role::Artist, 'cartographer' => Role::Author, 'maker' => Role::Artist, 'painter' => Role::Artist, 'sculptor' => Role::Artist, 'photographer' => Role::Photographer, 'author' => Role::Author, 'authors' => Role::Author, 'author(s)' => Role::Author, 'byline' => Role::Author, 'creator' => Role::Author, 'host' => Role::Host, 'hosted by' => Role::Host, 'presenter' => Role::Host, 'director' => Role::Director, 'interviewee' => Role::Interviewee, 'interviewer' => Role::Interviewer];
@@ -109,13 +109,13 @@ final class LabelledLines implements EvidenceReader
      */
     private static function people(Role $role, array $lines, string $where): array
     {
-        // A raised number behind a name leads to a note; "Print made by:" before it says what the label says.
+        // A raised number after a name leads to a note; "Print made by:" before it says what the label says.
         $lines = array_map(static fn (string $line): string => (string) preg_replace(['/(?<=\p{Ll})\d{1,2}(?=$|[\s,(])/u', '/^[\p{L} ]{2,30} by:\s+/u'], '', $line), $lines);
         // Of several lines those with a name count; the rest are posts, firms and accounts.
         $named = count($lines) < 2 ? [] : array_filter($lines, static fn (string $line): bool => NameShape::fills($line) || preg_match('/^'.NameShape::inverted().'/u', $line) === 1);
         $people = [];
         foreach ($named === [] ? $lines : $named as $line) {
-            // Behind a catalogue's name stands what somebody did: "Feld, Oskar, 1879-1947, photographer".
+            // After a catalogue's name stands what somebody did: "Feld, Oskar, 1879-1947, photographer".
             $did = preg_match('/^(.+?)(?|, (\p{Ll}+)\.?| \((\p{L}+)\))$/u', $line, $m) === 1 ? (self::PEOPLE[mb_strtolower($m[2])] ?? null) : null;
             foreach (Bylines::contributors($did === null ? $line : $m[1]) as $one) {
                 $people[] = new Contributor($did ?? $role, $one->name);

@@ -78,7 +78,7 @@ final readonly class MainHeading
         if (mb_strlen($text) < self::SHORTEST || in_array($text, $this->sites, true)) {
             return null;
         }
-        // The last part behind bars is the site's name, unless the parts lead up to the title.
+        // The last part after bars is the site's name, unless the parts lead up to the title.
         $parts = $this->isPath || count($this->parts) < 2 ? $this->parts : array_slice($this->parts, 0, -1);
 
         return match (true) {

@@ -28,7 +28,7 @@ final class MarkedDate implements EvidenceReader
         $all = [];
         foreach (self::places($page) as $place) {
             $text = $page->text($place);
-            // "Jun 11" on the page, and the whole of it behind.
+            // "Jun 11" on the page, and the whole of it after.
             $value = $place->getAttribute('content') ?: (preg_match('/(?<!\d)(?:\d{4}|\d\d[\/.-]\d\d)(?!\d)/', $text) === 1 ? $text : $place->getAttribute('title'));
             if ($text === '' || mb_strlen($text) > 90 || preg_match_all('/\p{L}{2,}/u', $text) > self::WORDS || $page->isElsewhere($place) || self::isToday($page, $place)) {
                 continue;

@@ -7,7 +7,7 @@ namespace Bibrel\Core\Read\Web;
 use Bibrel\Core\Read\Bylines;
 use Bibrel\Core\Read\Confidence;
 
-/** Names whose parts a page marks one by one, as journals do: a given name, and a surname in an element behind it. */
+/** Names whose parts a page marks one by one, as journals do: a given name, and a surname in an element after it. */
 final class NameParts implements EvidenceReader
 {
     private const FAMILY = '/(?:^|[_-])(?:surname|family[_-]?names?|last[_-]?name)$/i';

@@ -17,7 +17,7 @@ use Bibrel\Core\Text\PressNames;
 final class PageAuthors
 {
     /**
-     * An author who is only the site again stands behind any person the page names; a vaguer line that names the same
+     * An author who is only the site again stands after any person the page names; a vaguer line that names the same
      * people more fully does not displace metadata.
      *
      * @param  list<Finding>  $authors
@@ -110,7 +110,7 @@ final class PageAuthors
     }
 
     /**
-     * Where the data behind a page only likely names an author, or an agency by its letters, and its byline names quite
+     * Where the data after a page only likely names an author, or an agency by its letters, and its byline names quite
      * another, a reader believes the byline: the other is often who built the site, or who sold the text to it.
      *
      * @param  list<Finding>  $authors
@@ -119,14 +119,14 @@ final class PageAuthors
     private static function seenFirst(array $authors): array
     {
         $likely = array_filter($authors, static fn (Finding $one): bool => $one->confidence === Confidence::Likely);
-        $behind = array_values(array_filter($likely, static fn (Finding $one): bool => ! $one->evidence->visible))[0] ?? null;
+        $after = array_values(array_filter($likely, static fn (Finding $one): bool => ! $one->evidence->visible))[0] ?? null;
         $seen = array_values(array_filter($likely, static fn (Finding $one): bool => $one->evidence->visible && $one->evidence->where !== VisibleByline::AT_END))[0] ?? null;
         // Data that lists more people than the byline lists helpers too, as who took the pictures.
-        if ($behind !== null && $seen !== null && self::isPart($seen, $behind)) {
+        if ($after !== null && $seen !== null && self::isPart($seen, $after)) {
             return [$seen, ...array_values(array_filter($authors, static fn (Finding $one): bool => $one !== $seen))];
         }
         // What stands stuck to the name on the page is no other name.
-        if ($behind === null || $seen === null || self::isStuck($seen, $behind) || array_intersect(self::families($behind), self::families($seen)) !== []) {
+        if ($after === null || $seen === null || self::isStuck($seen, $after) || array_intersect(self::families($after), self::families($seen)) !== []) {
             return $authors;
         }
 
@@ -134,15 +134,15 @@ final class PageAuthors
     }
 
     /** Whether one list of people is the beginning of another that ends in pictures' makers, firms or half sentences. */
-    private static function isPart(Finding $seen, Finding $behind): bool
+    private static function isPart(Finding $seen, Finding $after): bool
     {
-        $rest = implode(' ', array_slice(array_map(static fn (Contributor $one): string => $one->name->direct(), $behind->people()), count($seen->people())));
+        $rest = implode(' ', array_slice(array_map(static fn (Contributor $one): string => $one->name->direct(), $after->people()), count($seen->people())));
 
-        return $rest !== '' && str_starts_with($behind->folded(), $seen->folded().'|') && preg_match('/\||\s(?:at|for|using|from)\s|\b(?:images|photos?|pictures)\b/iu', $rest.' '.$behind->evidence->text) === 1;
+        return $rest !== '' && str_starts_with($after->folded(), $seen->folded().'|') && preg_match('/\||\s(?:at|for|using|from)\s|\b(?:images|photos?|pictures)\b/iu', $rest.' '.$after->evidence->text) === 1;
     }
 
     /**
-     * Names with something stuck to them stand behind the same names without it.
+     * Names with something stuck to them stand after the same names without it.
      *
      * @param  list<Finding>  $authors
      * @return list<Finding>

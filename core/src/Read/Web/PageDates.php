@@ -16,7 +16,7 @@ final class PageDates
     private const PICTURES = ['photograph', 'artwork', 'map', 'illustration'];
 
     /**
-     * A picture is dated by the day it was made, and the day it was put up is offered beside it. What anybody may change is
+     * A picture is dated by the day it was made, and the day it was put up is offered next to it. What anybody may change is
      * dated by its last change, not by when somebody began it; anything else is not.
      *
      * @param  array<string, list<Finding>>  $found  by field

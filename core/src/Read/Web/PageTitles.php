@@ -54,7 +54,7 @@ final class PageTitles
         $isHeadline = static fn (Finding $one): bool => self::isHeadline($one) || self::isVariant($one, $settled) && ! self::goesOn($one, $settled);
         usort($settled, static fn (Finding $a, Finding $b): int => (int) $isHeadline($b) <=> (int) $isHeadline($a));
         $settled = array_map(static fn (Finding $one): Finding => $one === $settled[0] && $isHeadline($one) ? $one->withConfidence(Confidence::Stated) : $one, $settled);
-        // What only the page's data says stands behind what its heading and its tab agree on.
+        // What only the page's data says stands after what its heading and its tab agree on.
         $isAgreed = static fn (Finding $one): bool => $one->evidence->visible && array_filter($settled, static fn (Finding $other): bool => $other !== $one && ! $other->evidence->visible && str_starts_with($other->folded(), $one->folded())) !== [];
         $agreed = array_filter($settled, $isAgreed);
 
@@ -157,7 +157,7 @@ final class PageTitles
     }
 
     /**
-     * What stands behind a bar where the heading ends before it: "| Harbour"; '' where nothing does.
+     * What stands after a bar where the heading ends before it: "| Harbour"; '' where nothing does.
      *
      * @param  list<Finding>  $titles
      */
@@ -174,7 +174,7 @@ final class PageTitles
 
     /**
      * What a title in the page's data has in front of the heading a reader sees, as "Opinion - Leave the eels alone", or
-     * behind it from the site's name: "Eels - Oona Pell" on "Oona Pell at Home".
+     * after it from the site's name: "Eels - Oona Pell" on "Oona Pell at Home".
      *
      * @param  list<Finding>  $titles
      * @param  list<string>  $siteNames

@@ -16,10 +16,10 @@ final class PlainMeta implements EvidenceReader
 {
     private const WHERE = 'Stated in the page’s metadata.';
 
-    /** What sites call the day of publication, behind whatever prefix. */
+    /** What sites call the day of publication, after whatever prefix. */
     private const PUBLISHED = '/(?:^|[.:_-])(?:pub_?-?date|publish_?-?date|publication_?-?date|date_?-?published|date_?-?original|article_?first_?published|first_?-?published|date)$/';
 
-    /** What sites call the author, behind whatever prefix; not an account on another site. */
+    /** What sites call the author, after whatever prefix; not an account on another site. */
     private const AUTHOR = '/^(?!twitter:|article:author$|dc|citation).*(?<![\p{L}\p{N}])(?:authors?|by_?-?line|byl|author_?-?name)$/';
 
     public function read(Document $page): array
@@ -62,7 +62,7 @@ final class PlainMeta implements EvidenceReader
     }
 
     /**
-     * The plain author elements, of which there may be several; some add what the person is behind the name.
+     * The plain author elements, of which there may be several; some add what the person is after the name.
      *
      * @return list<Finding>
      */

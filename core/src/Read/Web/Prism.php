@@ -8,7 +8,7 @@ use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Source\ContainerField;
 use Bibrel\Core\Source\FieldPath;
 
-/** The prism.* meta elements some publishers carry beside Dublin Core (PRISM Basic Metadata). */
+/** The prism.* meta elements some publishers carry next to Dublin Core (PRISM Basic Metadata). */
 final class Prism implements EvidenceReader
 {
     private const WHERE = 'From the page’s publishing metadata (PRISM).';

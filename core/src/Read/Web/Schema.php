@@ -61,7 +61,7 @@ final readonly class Schema
         foreach ($this->objects as $object) {
             foreach (self::types($object) as $type) {
                 $rank = $ranks[$type] ?? PHP_INT_MAX;
-                // A picture beside a page's own object only illustrates it.
+                // A picture next to a page's own object only illustrates it.
                 if ($rank < $bestRank && ! ($hasPage && $type === 'ImageObject')) {
                     [$best, $bestRank] = [$object, $rank];
                 }

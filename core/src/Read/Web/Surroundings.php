@@ -80,7 +80,7 @@ final readonly class Surroundings
     {
         $names = $element->getAttribute('class').' '.$element->getAttribute('id');
 
-        // A box that holds the page's main heading is not beside it, whatever it is called; nor is the heading.
+        // A box that holds the page's main heading is not next to it, whatever it is called; nor is the heading.
         return $element->localName !== 'h1' && preg_match(self::SIGNED, $names) !== 1 && $names !== ' ' && preg_match(self::BESIDE, $names) === 1 && $element->getElementsByTagName('h1')->length === 0;
     }
 

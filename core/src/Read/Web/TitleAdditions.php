@@ -15,7 +15,7 @@ final class TitleAdditions
 {
     private const BINDINGS = '(?:paperback|hardcover|hardback|mass market paperback|library binding|e-?book|illustrated)\b';
 
-    /** Between brackets, behind a mark, or before the day of publication; elsewhere it is the title's: "Knots Illustrated". */
+    /** Between brackets, after a mark, or before the day of publication; elsewhere it is the title's: "Knots Illustrated". */
     private const BINDING = ['/\s*(?:\(|\||\s[–—-]\s)\s*'.self::BINDINGS.'.*$/iu', '/\s+'.self::BINDINGS.'\s[–—-]\s.*\d{4}$/iu'];
 
     /** A device's edition, "(Lantern Edition)"; the words of the trade say which edition it is. */
@@ -35,7 +35,7 @@ final class TitleAdditions
     }
 
     /**
-     * Shops put the binding and the day behind a book's title, and where only its year is known its day is the first of
+     * Shops put the binding and the day after a book's title, and where only its year is known its day is the first of
      * January.
      *
      * @param  array<string, list<Finding>>  $found

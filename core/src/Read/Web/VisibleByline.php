@@ -78,7 +78,7 @@ final class VisibleByline implements EvidenceReader
     }
 
     /**
-     * A name alone on a line right under the heading, with a date beside or below it.
+     * A name alone on a line right under the heading, with a date next to or below it.
      *
      * @return list<Finding>
      */

@@ -87,7 +87,7 @@ final class VisibleDate implements EvidenceReader
         $end = array_slice($blocks, -2);
         foreach ($end as $block) {
             if (preg_match('/^\p{Lu}[\p{L}.’-]*(?: \p{Lu}[\p{L}.’-]*){1,3}, ((?:19|20)\d\d)$/u', $block['text'], $m) === 1) {
-                $findings = Make::date($m[1], 'Behind the signature at the end of the text.', Confidence::Likely, true, locale: $locale);
+                $findings = Make::date($m[1], 'After the signature at the end of the text.', Confidence::Likely, true, locale: $locale);
             }
         }
         foreach (array_slice($blocks, max(0, $heading - 3), 6) as $block) {

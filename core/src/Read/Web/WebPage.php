@@ -29,7 +29,7 @@ final class WebPage
     private const LISTED = ['book' => 'the book. Did you read', 'edited-collection' => 'the book. Did you read', 'graphic-novel' => 'the book. Did you read', 'play' => 'the play. Did you read', 'audiobook' => 'the book. Did you hear', 'album' => 'the album. Did you hear', 'film' => 'the film. Did you watch', 'tv-series' => 'the series. Did you watch', 'video-game' => 'the game. Did you play'];
 
     /**
-     * @param  list<Finding>  $more  what other documents the page points to say of it, behind its own data in the order of trust
+     * @param  list<Finding>  $more  what other documents the page points to say of it, after its own data in the order of trust
      */
     public static function read(string $html, string $url, array $more = []): Reading
     {
@@ -179,7 +179,7 @@ final class WebPage
         $author = $findings[FieldPath::contributors()->key] ?? null;
         if ($author === null) {
             $issues[] = new Issue('author-missing', FieldPath::contributors(), match ($kind) {
-                'artwork' => 'No artist was found. A museum names one beside the work; of many objects none is known.',
+                'artwork' => 'No artist was found. A museum names one next to the work; of many objects none is known.',
                 'photograph', 'illustration' => 'Nobody was found who made the picture. Look at the caption and the line of credits.',
                 'data-set', 'report' => 'No author was found. Look at the cover and at who published it: an office or a group may be the author.',
                 default => 'No author was found. Look under the headline and at the very end of the text.',

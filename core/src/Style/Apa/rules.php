@@ -7,7 +7,7 @@ declare(strict_types=1);
 return [
     'author.inverted' => [
         'Author',
-        'Every author stands with the family name first and only initials behind it.',
+        'Every author stands with the family name first and only initials after it.',
         'APA Publication Manual, 7th ed., 9.8',
     ],
     'author.and' => ['Author', 'An ampersand stands before the last author.', 'APA Publication Manual, 7th ed., 9.8'],
@@ -29,7 +29,7 @@ return [
     ],
     'date' => [
         'Date',
-        'The date stands right behind the author: the year first, then month and day where the source is dated to the day.',
+        'The date stands right after the author: the year first, then month and day where the source is dated to the day.',
         'APA Publication Manual, 7th ed., 9.14',
     ],
     'date.none' => ['Date', '“n.d.” says that the source has no date.', 'APA Publication Manual, 7th ed., 9.17'],
@@ -66,12 +66,12 @@ return [
     ],
     'title.translated' => [
         'Title',
-        'The meaning of a title in another language stands in brackets behind it.',
+        'The meaning of a title in another language stands in brackets after it.',
         'APA Publication Manual, 7th ed., 9.38',
     ],
     'title.number' => [
         'Title',
-        'Edition, volume, report number and translators stand in parentheses behind the title.',
+        'Edition, volume, report number and translators stand in parentheses after the title.',
         'APA Publication Manual, 7th ed., 9.19',
     ],
     'source.in' => [
@@ -106,7 +106,7 @@ return [
     ],
     'url' => [
         'Source',
-        'The full address, with no full stop behind it, so that it still works.',
+        'The full address, with no full stop after it, so that it still works.',
         'APA Publication Manual, 7th ed., 9.35',
     ],
     'retrieved' => [

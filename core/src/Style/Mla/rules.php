@@ -16,7 +16,7 @@ return [
         'With three or more authors only the first is named; “et al.” stands for the others.',
         'MLA Handbook, 9th ed., 5.8',
     ],
-    'author.group' => ['Author', 'An organisation’s name is written out and never turned round.', 'MLA Handbook, 9th ed., 5.17'],
+    'author.group' => ['Author', 'An organisation’s name is written out and never inverted.', 'MLA Handbook, 9th ed., 5.17'],
     'author.screen' => [
         'Author',
         'A screen name stands as it is shown, in brackets when the real name is known.',
@@ -29,7 +29,7 @@ return [
     ],
     'author.role' => [
         'Author',
-        'The word behind the name says what this person did, since they are not the author.',
+        'The word after the name says what this person did, since they are not the author.',
         'MLA Handbook, 9th ed., 5.9',
     ],
     'author.repeated' => ['Author', 'Three hyphens stand for the same name as in the entry above.', 'MLA Handbook, 9th ed., 5.126'],
@@ -55,7 +55,7 @@ return [
     ],
     'title.translated' => [
         'Title of source',
-        'The meaning of a title in another language stands in brackets behind it.',
+        'The meaning of a title in another language stands in brackets after it.',
         'MLA Handbook, 9th ed., 5.30',
     ],
     'title.prompt' => [
@@ -66,22 +66,22 @@ return [
     'review' => ['Title of source', 'What the review is about, with its maker.', 'MLA Handbook, 9th ed., 5.29'],
     'original' => [
         'Original date',
-        'When a republished work first came out, right behind its title.',
+        'When a republished work first came out, right after its title.',
         'MLA Handbook, 9th ed., 5.106',
     ],
     'made' => [
         'Date',
-        'When a work of art was made stands right behind its title, because its website is younger.',
+        'When a work of art was made stands right after its title, because its website is younger.',
         'MLA Handbook, 9th ed., appendix 2, visual art',
     ],
     'container' => ['Title of container', 'The larger whole that holds the source, in italics.', 'MLA Handbook, 9th ed., 5.31'],
-    'contributor' => ['Contributor', 'Who else shaped the source, behind a word for what they did.', 'MLA Handbook, 9th ed., 5.38'],
+    'contributor' => ['Contributor', 'Who else shaped the source, after a word for what they did.', 'MLA Handbook, 9th ed., 5.38'],
     'version' => [
         'Version',
         'Which edition or version it is, with “edition” shortened to “ed.”.',
         'MLA Handbook, 9th ed., 5.48',
     ],
-    'number' => ['Number', 'Volume, issue, season or episode, behind a shortened word.', 'MLA Handbook, 9th ed., 5.51'],
+    'number' => ['Number', 'Volume, issue, season or episode, after a shortened word.', 'MLA Handbook, 9th ed., 5.51'],
     'publisher' => [
         'Publisher',
         'Who brought the source out; business words are left off, and an academic press has U and P.',

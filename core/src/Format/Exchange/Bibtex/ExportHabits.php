@@ -16,7 +16,7 @@ final readonly class ExportHabits
     }
 
     /**
-     * A title without a full stop or the edition behind it ("[METRO Edition]"), and without a protection of all its
+     * A title without a full stop or the edition after it ("[METRO Edition]"), and without a protection of all its
      * capitals where they are those of an English headline: some programs put every title into a second pair of braces.
      */
     public function undone(): string

@@ -201,7 +201,7 @@ final class RecordReader
     }
 
     /**
-     * What databases add: a full stop or the edition behind a title, and a degree where the kind of thesis belongs.
+     * What databases add: a full stop or the edition after a title, and a degree where the kind of thesis belongs.
      *
      * @param  array<string, mixed>  $item
      * @return array<string, string>
