@@ -33,7 +33,7 @@ final readonly class MissingFields implements Checks
         }
         if ($issues !== [] && self::identifying($source) < 3 && ! self::isCovered($source, FieldPath::title())) {
             $issues[] = new Issue('too-little', FieldPath::title(), 'Too little is known yet for a reader to find this '
-                .'source: fewer than three of author, title, container, publisher, date and address.');
+                .'source: fewer than three of author, title, container, publisher, date, and address or collection.');
         }
 
         return $issues;
@@ -100,7 +100,7 @@ final readonly class MissingFields implements Checks
             $container->title !== '',
             $container->publisher !== '',
             ! $source->date()->isNone(),
-            $container->url.$container->doi !== '',
+            $container->url.$container->doi.$container->collection !== '',
         ]));
     }
 }

@@ -120,4 +120,17 @@ final class CheckTest extends TestCase
     {
         return array_map(static fn (Issue $point): string => $point->id, self::points($source));
     }
+
+    /** Three things find a source; where it is kept is one of them. */
+    public function test_too_little_is_said_of_what_nobody_could_find(): void
+    {
+        $ids = static fn (array $json): array => array_map(
+            static fn (Issue $issue): string => $issue->id,
+            (new Check(Styles::get('mla-9'), 20270304))->issues(Source::fromArray($json, Kinds::all())),
+        );
+        $work = ['kind' => 'artwork', 'title' => ['main' => 'Low Water'], 'containers' => [['date' => '1931']]];
+        self::assertContains('too-little', $ids($work));
+        $work['containers'][0]['collection'] = 'Gullhaven Harbour Museum';
+        self::assertNotContains('too-little', $ids($work));
+    }
 }
