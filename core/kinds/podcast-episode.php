@@ -33,6 +33,5 @@ return new Kind(
     primaryRoles: [[Role::Author]],
     roles: [Role::Host, Role::Author, Role::Producer, Role::Narrator],
     standIns: [[Role::Host]],
-    episodeLabel: 'No.',
     usualMedium: 'Web',
 );

@@ -33,7 +33,7 @@ return new Kind(
     primaryRoles: [[Role::Author]],
     roles: [Role::Director, Role::Writer, Role::Performer, Role::ExecutiveProducer],
     standIns: [[Role::Writer, Role::Director]],
-    episodeLabel: 'Episode',
     usualMedium: 'Television',
     leavesOutPlatform: true,
+    numberLabel: 'Episode',
 );

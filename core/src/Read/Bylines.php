@@ -174,7 +174,7 @@ final class Bylines
     /** Whether a text with an "of" or an "and" in it is one name all the same. */
     private static function isOneName(string $text): bool
     {
-        $words = 'of|for|trust|museum|council|society|institute|university|office|department|ministry|association';
+        $words = 'of|for|'.Vocabulary::all()->pattern('institutions');
 
         // Two single words are a house or a couple of names that one cannot part: "Mill & Moor".
         return Name::looksLikeGroup($text)

@@ -49,10 +49,9 @@ final class Kind
      * @param  string  $untitled  what MLA says in place of a title it need not have
      * @param  bool  $yearOnly  whether APA dates it by the year alone, though the day may be known
      * @param  bool  $datedByMaking  whether its date is when it was made, wherever it is seen
-     * @param  string  $numberLabel  APA's word before its number
+     * @param  string  $numberLabel  APA's word before its number, alone or in a series without seasons
      * @param  bool  $genreNamesNumber whether its description names the series its number counts in: "Working Paper No.
      *         7"
-     * @param  string  $episodeLabel  APA's word before its number in a series without seasons
      * @param  string  $usualMedium  the medium it has unless somebody names another: "Film"
      * @param  bool  $isRecording  whether it comes on a record, which APA says with "On"
      * @param  string  $deviceEdition  the edition it has for being read on a device: "e-book ed."
@@ -103,7 +102,6 @@ final class Kind
         public readonly bool $datedByMaking = false,
         public readonly string $numberLabel = 'No.',
         public readonly bool $genreNamesNumber = false,
-        public readonly string $episodeLabel = 'Episode',
         public readonly PeriodicalType $periodicalType = PeriodicalType::Popular,
         public readonly string $usualMedium = '',
         public readonly bool $isRecording = false,

@@ -84,6 +84,14 @@ final class Vocabulary
         return $this->made['/months'] ??= '(?:'.self::alternation(array_keys($this->monthNumbers())).')\.?';
     }
 
+    /** English months as they are shortened, as an alternation. */
+    public function shortMonths(): string
+    {
+        return $this->made['/short'] ??= implode('|', array_merge(
+            ...array_map(static fn (array $names): array => array_slice($names, 1), $this->words['en']['months']),
+        ));
+    }
+
     /** English months by their first three letters and whatever follows, as dates are written by hand. */
     public function monthStart(): string
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Tests\Source;
 
+use Bibrel\Core\Source\AccessMethod;
 use Bibrel\Core\Source\Field;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Kinds;
@@ -88,6 +89,24 @@ final class KindsTest extends TestCase
         yield ['primary source', 'archive-item'];
         yield ['flyer', 'pamphlet'];
         yield ['photos', 'photograph'];
+    }
+
+    /** A fact that one kind alone sets is a condition on that kind under another name. */
+    public function test_every_fact_is_set_by_several_kinds(): void
+    {
+        $setters = [];
+        foreach ((new \ReflectionMethod(Kind::class, '__construct'))->getParameters() as $fact) {
+            $property = new \ReflectionProperty(Kind::class, $fact->getName());
+            foreach ($fact->isDefaultValueAvailable() ? Kinds::all()->list() : [] as $kind) {
+                $usual = $fact->getName() === 'accessMethods'
+                    ? AccessMethod::usual($kind->containment)
+                    : $fact->getDefaultValue();
+                $setters[$fact->getName()][] = $property->getValue($kind) == $usual ? null : $kind->id;
+            }
+        }
+        $setters = array_map(static fn (array $ids): array => array_values(array_filter($ids)), $setters);
+        self::assertGreaterThan(30, count($setters));
+        self::assertSame([], array_filter($setters, static fn (array $ids): bool => count($ids) < 2));
     }
 
     public function test_an_unknown_kind_is_the_general_one(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Read\Citation;
 
+use Bibrel\Core\Read\NameShape;
 use Bibrel\Core\Source\Name;
 
 /**
@@ -12,8 +13,6 @@ use Bibrel\Core\Source\Name;
  */
 final readonly class NoteCitation
 {
-    private const NAME = '\p{Lu}[\p{L}’\'.-]*(?: (?:\p{Lu}[\p{L}’\'.-]*|van|von|de|der|la)){1,3}';
-
     public function __construct(private string $text)
     {
     }
@@ -24,7 +23,7 @@ final readonly class NoteCitation
         $text = $this->text;
         [$text, $doi, $url] = CitationParts::address($text);
         $text = rtrim($text, '. ');
-        $names = '('.self::NAME.'(?:(?:, '.self::NAME.')*,? and '.self::NAME.')?)';
+        $names = '('.NameShape::pattern().'(?:(?:, '.NameShape::pattern().')*,? and '.NameShape::pattern().')?)';
         if (preg_match("/^{$names}, “(.+?),?” (.+? \\d+(?:, no\\. \\d+)? \\(.*?\\d{4}\\): .+)$/u", $text, $m) === 1) {
             $container = MlaContainer::parse($m[3], true);
 

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Read\Citation;
 
+use Bibrel\Core\Text\Vocabulary;
+
 /** An entry's sentences: it is parted by full stops, but not by those of initials and abbreviations. */
 final readonly class Sentences
 {
     /** What ends in a stop without ending a sentence. "ed." in small letters closes an edition or an editor's name. */
-    private const SHORT = '/(?:^|[\s(,–-])(?:\p{Lu}|Eds?|Trans|Dir|Perf|Narr|Illus|Rev|Vols?|vols?|Nos?|nos?|pp?|pgs?|(?<!, )[JS]r|St|Dr|Mrs?|Ms|Jan|Feb|Mar|Apr|Aug|Sept?|Oct|Nov|Dec|Inc|Co|Ltd|Corp|rev|suppl|vs?|c|ca|fig|ch)$/u';
+    private const SHORT = '/(?:^|[\s(,–-])(?:\p{Lu}|Eds?|Trans|Dir|Perf|Narr|Illus|Rev|Vols?|vols?|Nos?|nos?|pp?|pgs?|(?<!, )[JS]r|St|Dr|Mrs?|Ms|{months}|Inc|Co|Ltd|Corp|rev|suppl|vs?|c|ca|fig|ch)$/u';
 
     public function __construct(private string $text)
     {
@@ -26,7 +28,7 @@ final readonly class Sentences
             PREG_OFFSET_CAPTURE,
         );
         foreach ($stops[0] as [$mark, $at]) {
-            if ($mark === '.' && preg_match(self::SHORT, substr($this->text, $from, $at - $from)) === 1) {
+            if ($mark === '.' && preg_match(str_replace('{months}', Vocabulary::all()->shortMonths(), self::SHORT), substr($this->text, $from, $at - $from)) === 1) {
                 continue;
             }
             $sentences[] = trim(substr($this->text, $from, $at + strlen($mark) - $from));

@@ -192,7 +192,7 @@ final readonly class TitleElement
     /** @return list<RunBuilder> */
     private function episode(Container $container): array
     {
-        $label = $container->season === '' ? $this->source->kind->episodeLabel : 'Episode';
+        $label = $container->season === '' ? $this->source->kind->numberLabel : 'Episode';
 
         return [
             self::number($container->season === '' ? '' : "Season {$container->season}", ContainerField::Season),
