@@ -28,7 +28,11 @@ final readonly class Sentences
             PREG_OFFSET_CAPTURE,
         );
         foreach ($stops[0] as [$mark, $at]) {
-            if ($mark === '.' && preg_match(str_replace('{months}', Vocabulary::all()->shortMonths(), self::SHORT), substr($this->text, $from, $at - $from)) === 1) {
+            if ($mark === '.'
+                && preg_match(
+                    str_replace('{months}', Vocabulary::all()->shortMonths(), self::SHORT),
+                    substr($this->text, $from, $at - $from),
+                ) === 1) {
                 continue;
             }
             $sentences[] = trim(substr($this->text, $from, $at + strlen($mark) - $from));
