@@ -29,7 +29,9 @@ final class NameShape
 
     private static function particles(): string
     {
-        return preg_replace('/\./', '\.', Vocabulary::all()->pattern('particles')) ?? '';
+        static $particles = null;
+
+        return $particles ??= str_replace('.', '\.', Vocabulary::all()->pattern('particles'));
     }
 
     /** Whether a line holds nothing but a person's name, perhaps after "By". */
