@@ -7,7 +7,7 @@ namespace Bibrel\App\Papers;
 use Bibrel\Core\Page\Memory;
 use Illuminate\Contracts\Cache\Repository as CacheRepository;
 
-/** Composed entries, remembered by all workers of a server: in APCu or Redis, as `bibrel.memory` says. */
+/** Composed entries, remembered in the cache store that `bibrel.memory` names, by all servers that share it. */
 final readonly class SharedMemory implements Memory
 {
     /** @param  string  $release  what another release remembered may be composed by other rules */

@@ -21,6 +21,10 @@ return [
         'containers.0.doi', 'containers.0.url', 'containers.1.title', 'containers.1.url', 'accessed', 'language',
         'annotation',
     ],
+    'tool' => [
+        ['containers.0.version+', 'Version'], ['containers.0.publisher!', 'Company that makes it'],
+        ['containers.0.date!', 'Day you asked'], 'containers.0.url+', 'language', 'annotation',
+    ],
     'web' => [
         'containers.0.publisher', 'containers.0.date+', 'containers.0.url!', 'accessed', 'language', 'annotation',
     ],

@@ -18,12 +18,7 @@ return new Kind(
     fields: [
         ['title.main!', 'What you asked for (the prompt)', 'A tide mill at dawn in the manner of an etching'],
         ['containers.0.title!', 'Name of the tool', 'Pelican Paint'],
-        ['containers.0.version+', 'Version'],
-        ['containers.0.publisher!', 'Company that makes it'],
-        ['containers.0.date!', 'Day you asked'],
-        'containers.0.url+',
-        'language',
-        'annotation',
+        '...tool',
     ],
     bracketDescription: 'Text-to-image model',
     keepsTitleCase: true,

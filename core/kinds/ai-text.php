@@ -18,12 +18,7 @@ return new Kind(
     fields: [
         ['title.main!', 'What you asked (the prompt)', 'Explain how a tide mill keeps time'],
         ['containers.0.title!', 'Name of the tool', 'Pelican Chat'],
-        ['containers.0.version+', 'Version'],
-        ['containers.0.publisher!', 'Company that makes it'],
-        ['containers.0.date!', 'Day you asked'],
-        'containers.0.url+',
-        'language',
-        'annotation',
+        '...tool',
     ],
     bracketDescription: 'Large language model',
     keepsTitleCase: true,

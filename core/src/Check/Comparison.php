@@ -44,9 +44,8 @@ final readonly class Comparison
             $isCutShort = $why !== [] && str_starts_with(Text::folded($left), Text::folded($right));
             // Of our own words those that carry an element say why; the marks between them only where nothing else
             // does.
-            foreach ($isCutShort || $first === '' ? [] : array_unique(
-                array_map(static fn (int $i): string => $rules[min($i, count($rules) - 1)], $at),
-            ) as $rule) {
+            $told = array_map(static fn (int $i): string => $rules[min($i, count($rules) - 1)], $at);
+            foreach ($isCutShort || $first === '' ? [] : array_unique($told) as $rule) {
                 if ($rule === $first || preg_match('/\.(?:comma|stop|colon|and)$/', $rule) !== 1) {
                     $why[] = Rules::get($rule)->sentence;
                 }
@@ -99,12 +98,8 @@ final readonly class Comparison
     {
         [$words, $rules, $open] = [[], [], false];
         foreach ($runs as $run) {
-            foreach (preg_split(
-                '/( +)/',
-                $run->text,
-                -1,
-                PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY,
-            ) ?: [] as $piece) {
+            $pieces = preg_split('/( +)/', $run->text, -1, PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY) ?: [];
+            foreach ($pieces as $piece) {
                 if (trim($piece) === '') {
                     $open = false;
                 } elseif ($open && $words !== []) {

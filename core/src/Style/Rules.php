@@ -24,6 +24,12 @@ final class Rules
         return self::$families[$family];
     }
 
+    /** @return array<string, string> why the family does not print certain words, by a pattern for them */
+    public static function superfluous(string $family): array
+    {
+        return require __DIR__.'/'.ucfirst($family).'/superfluous.php';
+    }
+
     /** @throws \InvalidArgumentException for an id no family has */
     public static function get(string $id): Rule
     {

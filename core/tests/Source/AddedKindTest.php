@@ -8,6 +8,7 @@ use Bibrel\Core\Format\Exchange\CslJson;
 use Bibrel\Core\Format\Inline;
 use Bibrel\Core\Source\Field;
 use Bibrel\Core\Source\Kinds;
+use Bibrel\Core\Source\Need;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\EntryContext;
@@ -56,13 +57,22 @@ final class AddedKindTest extends TestCase
 
     public function test_its_form_is_there_in_the_order_of_its_file(): void
     {
-        $fields = array_map(static fn (Field $field): string => "{$field->path->key}: {$field->label}", self::almanac()->kind->fields());
-        self::assertSame([
-            'contributors: Who reckoned it', 'title.main: Title', 'title.translated: Title in English',
-            'containers.0.publisher: Harbour or publisher', 'containers.0.date: Published',
-            'containers.0.url: Address', 'title.short: Short title for your text', 'language: Language of the title',
-            'annotation: Annotation',
-        ], $fields);
+        // What any title may have is added: its meaning after it, and a short form before the language.
+        $needs = [
+            'contributors' => Need::Expected, 'title.main' => Need::Required, 'title.translated' => Need::Optional,
+            'containers.0.publisher' => Need::Required, 'containers.0.date' => Need::Required,
+            'containers.0.url' => Need::Optional, 'title.short' => Need::Optional, 'language' => Need::Optional,
+            'annotation' => Need::Optional,
+        ];
+        $fields = self::almanac()->kind->fields();
+        $paths = array_map(static fn (Field $field): string => $field->path->key, $fields);
+        self::assertSame($needs, array_combine($paths, array_map(static fn (Field $field): Need => $field->need, $fields)));
+        $by = array_combine($paths, $fields);
+        self::assertSame(['Who reckoned it', 'Northmere Survey'], [$by['contributors']->label, $by['contributors']->example]);
+        self::assertSame('Harbour or publisher', $by['containers.0.publisher']->label);
+        foreach ($fields as $field) {
+            self::assertNotSame('', $field->label, $field->path->key);
+        }
     }
 
     public function test_the_finder_and_the_formats_know_it(): void

@@ -100,17 +100,8 @@ final readonly class Mla7Entry
         if ($leaders === []) {
             return;
         }
-        if ($this->context->repeatsAuthor && $this->course->threeHyphens) {
-            $first = array_key_first($leaders);
-            $this->names->repeated(
-                $this->line,
-                $leaders[$first]->role,
-                count($leaders),
-                FieldPath::contributors()->member($first),
-            );
-        } else {
-            $this->names->lead($this->line, $leaders);
-        }
+        $isRepeated = $this->context->repeatsAuthor && $this->course->threeHyphens;
+        $isRepeated ? $this->names->repeated($this->line, $leaders) : $this->names->lead($this->line, $leaders);
         $this->close();
     }
 

@@ -44,11 +44,17 @@ final readonly class Names
         $this->role($line, $leaders[$first]->role, count($leaders), $path->member($first));
     }
 
-    /** Three hyphens for the names of the entry before, with this entry's word for the role. */
-    public function repeated(RunBuilder $line, Role $role, int $count, FieldPath $field): void
+    /**
+     * Three hyphens for the names of the entry before, with this entry's word for the role.
+     *
+     * @param  non-empty-array<int, Contributor>  $leaders
+     */
+    public function repeated(RunBuilder $line, array $leaders): void
     {
+        $first = array_key_first($leaders);
+        $field = FieldPath::contributors()->member($first);
         $line->add('---', 'mla.author.repeated', $field);
-        $this->role($line, $role, $count, $field);
+        $this->role($line, $leaders[$first]->role, count($leaders), $field);
     }
 
     /**
