@@ -21,20 +21,51 @@ use PHPUnit\Framework\TestCase;
 
 final class FinishedCitationTest extends TestCase
 {
-    /** Entries that leave people out, whom nobody can put back. */
-    private const SHORTENED = ['seven authors', 'three authors', 'three editors', 'four authors', 'four authors in the 7th edition', 'twenty-one authors', 'eight authors', 'six authors', '3 authors role'];
+    /** An entry that leaves people out, whom nobody can put back. */
+    private const SHORTENED = '/et al\.|\. \. \./';
+
+    /** What cannot be taken apart at all. */
+    private const UNREADABLE = 'mla-7 · each-kind · an advertisement that is described';
 
     /**
-     * What the reader cannot take apart yet: a prompt or a description that stands for a title, a site named as its own
-     * publisher, a letter to nobody by name, something handed in or performed, media only the 7th edition names, a body
-     * whose name has a capital APA would not give it, and who is named in an address's own sentence.
+     * What does not come back as it was, by style, file and case; one that comes to be read leaves the list: a prompt or a
+     * description in a title's place, a title that leads with a publisher after it, what was handed in or performed, media
+     * only the 7th edition names, a day on a broadcast, a letter to nobody by name.
      */
     private const UNREAD = [
-        'ai', 'an image made by a tool', 'an advertisement that is described', 'website whole', 'a website as a whole',
-        'e-mail to oneself', 'a paper written for a course', 'a performance', 'a radio episode', 'a radio episode with a host',
-        'television episode', 'song', 'painting', 'an e-book', 'an advertisement with a title', 'a cartoon',
-        'an interview in a magazine', 'a scripture in translation', 'a standard', 'republished',
-        'magazine article on the web', 'report with a number',
+        'apa-6 · each-kind · a radio episode with a host',
+        'apa-6 · each-kind · a standard',
+        'apa-6 · each-kind · a website as a whole',
+        'apa-6 · each-kind · an advertisement that is described',
+        'apa-6 · older-editions · magazine article on the web',
+        'apa-6 · older-editions · report with a number',
+        'apa-7 · each-kind · a radio episode with a host',
+        'apa-7 · each-kind · a scripture in translation',
+        'apa-7 · each-kind · a standard',
+        'apa-7 · each-kind · a website as a whole',
+        'apa-7 · each-kind · an advertisement that is described',
+        'apa-7 · kinds-and-editions · website whole',
+        'mla-7 · each-kind · a cartoon',
+        'mla-7 · each-kind · a performance',
+        'mla-7 · each-kind · a radio episode',
+        'mla-7 · each-kind · an advertisement that is described',
+        'mla-7 · each-kind · an advertisement with a title',
+        'mla-7 · each-kind · an e-book',
+        'mla-7 · each-kind · an interview in a magazine',
+        'mla-7 · older-editions · painting',
+        'mla-7 · older-editions · republished',
+        'mla-7 · older-editions · television episode',
+        'mla-8 · each-kind · a paper written for a course',
+        'mla-8 · each-kind · a performance',
+        'mla-8 · each-kind · a scripture in translation',
+        'mla-8 · each-kind · an image made by a tool',
+        'mla-8 · older-editions · song',
+        'mla-9 · each-kind · a paper written for a course',
+        'mla-9 · each-kind · a performance',
+        'mla-9 · each-kind · a scripture in translation',
+        'mla-9 · each-kind · an image made by a tool',
+        'mla-9 · kinds-and-editions · ai',
+        'mla-9 · people-and-research · e-mail to oneself',
     ];
 
     /** A right entry, taken apart and set again in its own style, is the same entry. */
@@ -69,41 +100,47 @@ final class FinishedCitationTest extends TestCase
     {
         $changed = [];
         foreach (self::corpus() as [$name, $style, $entry]) {
-            $course = new CourseRules(preg_match('/Accessed|Retrieved [A-Z]\w+ \d/', $entry) === 1 ? Inclusion::Always : Inclusion::Auto);
-            if (in_array($name, [...self::SHORTENED, ...self::UNREAD], true)) {
-                continue;
-            }
-            $again = Inline::text(Styles::get($style)->entry((new FinishedCitation($entry))->reading()->source(), $course, new EntryContext));
-            if ($again !== $entry) {
-                $changed[] = "{$style}, {$name}: {$entry} => {$again}";
+            if (preg_match(self::SHORTENED, $entry) !== 1 && self::again($style, $entry) !== $entry) {
+                $changed[] = "{$style} · {$name}";
             }
         }
-        self::assertSame([], $changed);
+        sort($changed);
+        self::assertSame(self::UNREAD, $changed);
     }
 
     public function test_an_entry_that_leaves_people_out_says_so(): void
     {
         $silent = [];
         foreach (self::corpus() as [$name, $style, $entry]) {
-            if (in_array($name, self::UNREAD, true)) {
+            if ("{$style} · {$name}" === self::UNREADABLE) {
                 continue;
             }
             $remarks = array_filter((new FinishedCitation($entry))->reading()->issues, static fn (Issue $one): bool => str_contains($one->sentence, 'from the source'));
-            if ((preg_match('/et al\.|\. \. \./', $entry) === 1) !== ($remarks !== [])) {
+            if ((preg_match(self::SHORTENED, $entry) === 1) !== ($remarks !== [])) {
                 $silent[] = "{$style}, {$name}: {$entry}";
             }
         }
         self::assertSame([], $silent);
     }
 
-    /** @return iterable<array{string, string, string}> name, style, entry */
+    private static function again(string $style, string $entry): string
+    {
+        $course = new CourseRules(preg_match('/Accessed|Retrieved [A-Z]\w+ \d/', $entry) === 1 ? Inclusion::Always : Inclusion::Auto);
+        try {
+            return Inline::text(Styles::get($style)->entry((new FinishedCitation($entry))->reading()->source(), $course, new EntryContext));
+        } catch (Unreadable) {
+            return '';
+        }
+    }
+
+    /** @return iterable<array{string, string, string}> file and name, style, entry */
     private static function corpus(): iterable
     {
         foreach (glob(__DIR__.'/../conformance/entries/*.json') ?: [] as $file) {
             foreach (json_decode((string) file_get_contents($file), true, 32, JSON_THROW_ON_ERROR) as $case) {
                 foreach (['mla-9', 'mla-8', 'mla-7', 'apa-7', 'apa-6'] as $style) {
                     if (is_string($case[$style] ?? null)) {
-                        yield [$case['name'], $style, strip_tags($case[$style])];
+                        yield [basename($file, '.json')." · {$case['name']}", $style, strip_tags($case[$style])];
                     }
                 }
             }

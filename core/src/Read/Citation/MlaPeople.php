@@ -18,22 +18,22 @@ final readonly class MlaPeople
         'host' => 'host', 'performer' => 'performer', 'creator' => 'creator',
     ];
 
-    public function __construct(private string $sentence)
+    public function __construct(private string $text)
     {
     }
 
     /** "Family, Given", several names, or an account. */
     public function areNames(): bool
     {
-        return preg_match('/^[\p{Lu}@\p{Ll}][^,]{1,40},\s+\p{Lu}[^,]{0,60}(?:,.*)?\.$/u', $this->sentence) === 1
-            && preg_match('/\d/', $this->sentence) !== 1
-            || preg_match('/^@\S+\.$|\[@\S+\]\.$/u', $this->sentence) === 1;
+        return preg_match('/^[\p{Lu}@\p{Ll}][^,]{1,40},\s+\p{Lu}[^,]{0,60}(?:,.*)?\.$/u', $this->text) === 1
+            && preg_match('/\d/', $this->text) !== 1
+            || preg_match('/^@\S+\.$|\[@\S+\]\.$/u', $this->text) === 1;
     }
 
     /** @return list<array<string, mixed>> as contributors */
     public function contributors(): array
     {
-        $text = $this->sentence;
+        $text = $this->text;
         // The full stop after an initial is the name's as well as the sentence's.
         $text = preg_match('/(?:^|[\s.])\p{Lu}\.$/u', trim($text)) === 1 ? trim($text) : rtrim($text, ' .');
         if ($text === '') {
