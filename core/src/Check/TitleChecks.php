@@ -10,7 +10,7 @@ use Bibrel\Core\Source\Fix;
 use Bibrel\Core\Source\Issue;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Text\Letters;
-use Bibrel\Core\Text\TitleCase;
+use Bibrel\Core\Text\HeadlineCase;
 
 /** Titles as copied: capitals, quotation marks, the site's name, a full stop. */
 final class TitleChecks implements Checks
@@ -65,7 +65,7 @@ final class TitleChecks implements Checks
                 'title-capitals',
                 'The title stands in capitals throughout.',
                 'Set it in headline case',
-                TitleCase::fromCapitals($title),
+                (new HeadlineCase($title))->text(),
             );
         }
         $isPlain = mb_strtolower($title) === $title && preg_match('/\p{L}{3}.*\s\p{L}{3}/u', $title) === 1;

@@ -6,7 +6,7 @@ namespace Bibrel\Core\Read;
 
 use Bibrel\Core\Source\Text;
 use Bibrel\Core\Text\Letters;
-use Bibrel\Core\Text\TitleCase;
+use Bibrel\Core\Text\HeadlineCase;
 
 /** A page's title as found, parted from the site's name stuck to it, and out of capitals. */
 final readonly class SiteTitle
@@ -44,7 +44,7 @@ final readonly class SiteTitle
         }
         $capitals = Letters::isAllCapitals($title) && str_contains($title, ' ');
 
-        return new self($capitals ? TitleCase::fromCapitals($title) : $title, trim($removed), $capitals);
+        return new self($capitals ? (new HeadlineCase($title))->text() : $title, trim($removed), $capitals);
     }
 
     /**

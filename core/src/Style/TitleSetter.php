@@ -7,10 +7,11 @@ namespace Bibrel\Core\Style;
 use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Title;
 use Bibrel\Core\Source\TitleFormat;
+use Bibrel\Core\Text\HeadlineCase;
 use Bibrel\Core\Text\Markup;
 use Bibrel\Core\Text\Quotes;
 use Bibrel\Core\Text\RunBuilder;
-use Bibrel\Core\Text\TitleCase;
+use Bibrel\Core\Text\SentenceCase;
 
 /**
  * Sets titles into a line, with titles inside them set off the other way: roman within italics, italics within
@@ -29,8 +30,8 @@ final readonly class TitleSetter
     public function title(Title $title, TitleFormat $format, string $case, string $rule): void
     {
         $cased = static fn (string $text): string => match ($case) {
-            'headline' => TitleCase::headline($text, $title->full()),
-            'sentence' => TitleCase::sentence($text, $title->full()),
+            'headline' => (new HeadlineCase($text, $title->full()))->text(),
+            'sentence' => (new SentenceCase($text, $title->full()))->text(),
             'kept' => $text,
         };
         $last = $title->subtitle === '' ? FieldPath::title() : FieldPath::subtitle();

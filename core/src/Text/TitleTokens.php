@@ -5,124 +5,130 @@ declare(strict_types=1);
 namespace Bibrel\Core\Text;
 
 /**
- * A title taken apart for changing its letter case: words, and everything between them left as it is.
+ * A title taken apart for changing its letter case: its words, and what stands between them, which stays as it is.
  *
- * Words inside `<span class="nocase">` are never changed; `<i>` and quotation marks do not part words from their place
- * in the title.
+ * Words inside `<span class="nocase">` are one word that is never changed; `<i>` and quotation marks do not part words
+ * from their place in the title.
  */
-final readonly class TitleTokens
+final class TitleTokens
 {
-    private const WORD = '~(<span class="nocase">.*?</span>|</?i>|[\p{L}\p{N}](?:[\p{L}\p{N}\p{M}\'’.&]*[\p{L}\p{N}\p{M}\'’&])?)~us';
+    private const WORD = '~(<span class="nocase">.*?</span>|</?(?:i|b|sub|sup|sc)>|[\p{L}\p{N}](?:[\p{L}\p{N}\p{M}\'’.&]*[\p{L}\p{N}\p{M}\'’&])?)~us';
 
     private const PLAIN = 'ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz ';
 
     private const HYPHENS = ['-' => true, '‐' => true, '‑' => true];
 
-    public function __construct(private string $title)
+    /** Words whose full stop ends no sentence, besides single letters. */
+    private const ABBREVIATED = [
+        'vs' => true, 'dr' => true, 'mr' => true, 'mrs' => true, 'ms' => true, 'st' => true, 'jr' => true, 'sr' => true,
+        'no' => true, 'vol' => true, 'mt' => true, 'ft' => true, 'co' => true, 'inc' => true, 'ed' => true, 'pt' => true,
+        'prof' => true, 'rev' => true, 'gen' => true, 'ca' => true, 'al' => true,
+    ];
+
+    /** @var list<string> */
+    public readonly array $words;
+
+    /** @var list<string> what stands before each word, and after the last */
+    public readonly array $between;
+
+    public readonly int $last;
+
+    public function __construct(string $title)
     {
-    }
+        if (strspn($title, self::PLAIN) === strlen($title) && ! str_contains($title, '  ') && $title !== ''
+            && $title[0] !== ' ' && $title[-1] !== ' ') {
+            $this->words = explode(' ', $title);
+            $this->last = count($this->words) - 1;
+            $this->between = ['', ...array_fill(0, $this->last, ' '), ''];
 
-    /**
-     * A title of plain words and spaces, as most are: nothing to look for between them.
-     *
-     * @param  callable(string $word, TitleWord $place, string $next): string  $rewrite
-     */
-    private static function plain(string $title, callable $rewrite): string
-    {
-        $words = explode(' ', $title);
-        $last = count($words) - 1;
-        while ($last >= 0 && $words[$last] === '') {
-            $last--;
-        }
-        $before = true;
-        foreach ($words as $n => $word) {
-            if ($word !== '') {
-                $words[$n] = $rewrite($word, self::place($before, $n === $last), $words[$n + 1] ?? '');
-                $before = false;
-            }
-        }
-
-        return implode(' ', $words);
-    }
-
-    /** The place of a word between spaces: one of four. */
-    private static function place(bool $opens, bool $closes): TitleWord
-    {
-        static $places = [];
-
-        return $places[(int) $opens][(int) $closes] ??= new TitleWord($opens, false, $closes, false, false);
-    }
-
-    /**
-     * Whether something holds of a word of a title.
-     *
-     * @param  callable(string $word, TitleWord $place): bool  $holds
-     */
-    public function any(callable $holds): bool
-    {
-        if (strspn($this->title, self::PLAIN) !== strlen($this->title)) {
-            $found = false;
-            $this->rewrite(static function (string $word, TitleWord $place) use ($holds, &$found): string {
-                $found = $found || $holds($word, $place);
-
-                return $word;
-            });
-
-            return $found;
-        }
-        $opens = true;
-        foreach (explode(' ', $this->title) as $word) {
-            if ($word !== '' && $holds($word, self::place($opens, false))) {
-                return true;
-            }
-            $opens = $opens && $word === '';
-        }
-
-        return false;
-    }
-
-    /**
-     * Rewrites each word of a title.
-     *
-     * @param  callable(string $word, TitleWord $place, string $next): string  $rewrite
-     */
-    public function rewrite(callable $rewrite): string
-    {
-        if (strspn($this->title, self::PLAIN) === strlen($this->title)) {
-            return self::plain($this->title, $rewrite);
+            return;
         }
         // Even places hold what stands between, odd ones a word or a piece of markup.
-        $parts = preg_split(self::WORD, $this->title, -1, PREG_SPLIT_DELIM_CAPTURE);
-        if ($parts === false || count($parts) < 2) {
-            return $this->title;
-        }
+        $parts = preg_split(self::WORD, $title, -1, PREG_SPLIT_DELIM_CAPTURE) ?: [$title];
         $words = [];
-        for ($i = 1, $count = count($parts); $i < $count; $i += 2) {
-            if ($parts[$i][0] !== '<' || str_starts_with($parts[$i], '<span')) {
-                $words[] = $i;
+        $between = [''];
+        foreach ($parts as $i => $part) {
+            $isWord = $i % 2 === 1 && ($part[0] !== '<' || str_starts_with($part, '<span'));
+            if ($isWord) {
+                $words[] = $part;
+                $between[] = '';
+            } else {
+                $between[count($words)] .= $part;
             }
         }
-        $last = count($words) - 1;
-        $before = -1;
-        foreach ($words as $n => $i) {
-            $between = $i === $before + 2
-                ? $parts[$i - 1]
-                : implode('', array_slice($parts, $before + 1, $i - $before - 1));
-            $next = $words[$n + 1] ?? -1;
-            $plain = $between === ' ';
-            $before = $i;
-            if ($parts[$i][0] === '<') {
-                continue;
-            }
-            $parts[$i] = $rewrite($parts[$i], new TitleWord(
-                $n === 0 || ! $plain && preg_match('/[:?!—][”’"\')]*(?:<[^>]*>)?\s|—|\.\s+$/u', $between) === 1,
-                ! $plain && preg_match('/(?:^|[\s(—–-])[“‘"\']+(?:<i>)?$|<i>[“‘"\']*$/u', $between) === 1,
-                $n === $last,
-                isset(self::HYPHENS[$between]),
-                $next === $i + 2 && isset(self::HYPHENS[$parts[$i + 1]]),
-            ), $next === -1 ? '' : $parts[$next]);
+        $this->words = $words;
+        $this->between = array_values($between);
+        $this->last = count($words) - 1;
+    }
+
+    /** Whether a word is kept as it is whatever the case: it stands in a span for that. */
+    public function isHeld(int $i): bool
+    {
+        return $this->words[$i][0] === '<';
+    }
+
+    /** Whether a word is the first of the title or of its subtitle. */
+    public function opens(int $i): bool
+    {
+        return $i === 0 || $this->partsAt($i);
+    }
+
+    /** Whether a word is the last before a subtitle, or of the title. */
+    public function closes(int $i): bool
+    {
+        return $i === $this->last || $this->partsAt($i + 1);
+    }
+
+    /** Whether a word is the first of a title inside the title. */
+    public function opensInner(int $i): bool
+    {
+        $between = $this->between[$i];
+
+        return $between !== ' ' && $between !== '' && ! isset(self::HYPHENS[$between])
+            && preg_match('/(?:^|[\s(—–-])[“‘"\']+(?:<i>)?$|<i>[“‘"\']*$/u', $between) === 1;
+    }
+
+    public function afterHyphen(int $i): bool
+    {
+        return isset(self::HYPHENS[$this->between[$i]]);
+    }
+
+    public function beforeHyphen(int $i): bool
+    {
+        return isset(self::HYPHENS[$this->between[$i + 1]]);
+    }
+
+    /** Whether nothing but a space stands before a word. */
+    public function follows(int $i): bool
+    {
+        return $this->between[$i] === ' ';
+    }
+
+    /** The title with other words. @param  array<int, string>  $words */
+    public function with(array $words): string
+    {
+        $title = $this->between[0];
+        foreach ($words as $i => $word) {
+            $title .= $word.$this->between[$i + 1];
         }
 
-        return implode('', $parts);
+        return $title;
+    }
+
+    /** Whether a new part of the title begins before a word: after a colon, a question mark, a dash. */
+    private function partsAt(int $i): bool
+    {
+        $between = $this->between[$i];
+
+        if ($between === ' ' || isset(self::HYPHENS[$between])) {
+            return false;
+        }
+        if ($between[0] === '.' && trim($between, '. ') === '') {
+            $before = $this->words[$i - 1] ?? '';
+
+            return mb_strlen($before) > 1 && ! isset(self::ABBREVIATED[strtolower($before)]) && ! str_contains($before, '.');
+        }
+
+        return preg_match('/[:?!—][”’"\')]*(?:<[^>]*>)*\s|—|\.[”’"\')]*(?:<[^>]*>)*\s+$/u', $between) === 1;
     }
 }

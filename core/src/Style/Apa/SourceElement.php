@@ -23,7 +23,7 @@ use Bibrel\Core\Text\Ordinal;
 use Bibrel\Core\Text\PageRange;
 use Bibrel\Core\Text\Quotes;
 use Bibrel\Core\Text\RunBuilder;
-use Bibrel\Core\Text\TitleCase;
+use Bibrel\Core\Text\SentenceCase;
 
 /** APA's fourth element: the periodical, the larger work, the publisher or site, and where a reader finds it. */
 final readonly class SourceElement
@@ -138,7 +138,7 @@ final readonly class SourceElement
             $this->line->add($kind->isRecording ? 'On ' : 'In ', 'apa.source.in');
             $this->peopleOfTheWhole();
             $isSentence = $this->source->isEnglish() && ! $kind->keepsContainerCase;
-            $title = $isSentence ? TitleCase::sentence($container->title) : $container->title;
+            $title = $isSentence ? (new SentenceCase($container->title))->text() : $container->title;
             $this->titles->text($title, ContainerField::Title->at(), TitleFormat::Italic, 'apa.source.book');
             $this->bookParentheses($container);
             $this->close();

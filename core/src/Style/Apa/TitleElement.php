@@ -17,7 +17,8 @@ use Bibrel\Core\Text\Letters;
 use Bibrel\Core\Text\Ordinal;
 use Bibrel\Core\Text\Quotes;
 use Bibrel\Core\Text\RunBuilder;
-use Bibrel\Core\Text\TitleCase;
+use Bibrel\Core\Text\HeadlineCase;
+use Bibrel\Core\Text\SentenceCase;
 
 /** APA's third element: the title with its parentheses and the description in brackets. */
 final readonly class TitleElement
@@ -54,7 +55,7 @@ final readonly class TitleElement
         };
         if ($title->translated !== '') {
             $this->bracketed(
-                TitleCase::sentence(Quotes::curly($title->translated)),
+                (new SentenceCase(Quotes::curly($title->translated)))->text(),
                 FieldPath::translatedTitle(),
                 'apa.title.translated',
             );
@@ -186,7 +187,7 @@ final readonly class TitleElement
         $kind = $this->source->kind;
         $isNamed = $kind->genreNamesNumber && $this->source->genre !== '';
 
-        return $isNamed ? TitleCase::headline($this->source->genre).' No.' : $kind->numberLabel;
+        return $isNamed ? (new HeadlineCase($this->source->genre))->text().' No.' : $kind->numberLabel;
     }
 
     /** @return list<RunBuilder> */
@@ -248,9 +249,8 @@ final readonly class TitleElement
     private function degree(string $genre): void
     {
         $school = $this->source->container()->publisher;
-        $type = TitleCase::sentence(
-            str_ireplace('phd dissertation', 'Doctoral dissertation', $genre ?: $this->ofKind()),
-        );
+        $words = str_ireplace('phd dissertation', 'Doctoral dissertation', $genre ?: $this->ofKind());
+        $type = (new SentenceCase($words))->text();
         if (! SourceElement::isPublished($this->source)) {
             [$type, $school] = ['Unpublished '.lcfirst($type), ''];
         }
@@ -290,7 +290,7 @@ final readonly class TitleElement
     /** "[Review of the book Moonpower, by H. Brook]" */
     private function review(): void
     {
-        $subject = TitleCase::sentence($this->source->subject);
+        $subject = (new SentenceCase($this->source->subject))->text();
         $this->line->add('[Review of the '.($this->source->genre ?: 'book').' ', 'apa.title.review');
         $this->titles->text($subject, FieldPath::subject(), TitleFormat::Italic, 'apa.title.review');
         $makers = $this->source->by(Role::ReviewedAuthor);

@@ -22,7 +22,7 @@ use Bibrel\Core\Text\Ordinal;
 use Bibrel\Core\Text\PageRange;
 use Bibrel\Core\Text\Quotes;
 use Bibrel\Core\Text\RunBuilder;
-use Bibrel\Core\Text\TitleCase;
+use Bibrel\Core\Text\HeadlineCase;
 
 /** A container's elements: its title, contributors, version, number, publisher, date and location. */
 final class ContainerElements
@@ -108,7 +108,7 @@ final class ContainerElements
         $form = $i === 0 ? $this->form->at(FormPlace::BeforeContainer) : '';
         $this->begin($form === '' ? 'mla.container' : 'mla.form')->add($form === '' ? '' : "{$form} of ", 'mla.form');
         $isHeadline = $kind->containment === Containment::PartOf && $this->source->isEnglish();
-        $title = $isHeadline ? TitleCase::headline($container->title) : $container->title;
+        $title = $isHeadline ? (new HeadlineCase($container->title))->text() : $container->title;
         $format = $kind->atEvent && $i === 0 ? TitleFormat::Plain : TitleFormat::Italic;
         $this->titles->text($title, ContainerField::Title->at($i), $format, 'mla.container');
     }

@@ -21,7 +21,7 @@ use Bibrel\Core\Text\Ordinal;
 use Bibrel\Core\Text\Quotes;
 use Bibrel\Core\Text\Run;
 use Bibrel\Core\Text\RunBuilder;
-use Bibrel\Core\Text\TitleCase;
+use Bibrel\Core\Text\HeadlineCase;
 
 /** One works cited entry out of the nine core elements: author, title, then each container's own. */
 final readonly class Entry
@@ -101,7 +101,7 @@ final readonly class Entry
             $this->line->add(" {$word}", 'mla.title.prompt');
         }
         if ($title->translated !== '') {
-            $meaning = TitleCase::headline(Quotes::curly($title->translated));
+            $meaning = (new HeadlineCase(Quotes::curly($title->translated)))->text();
             $this->line->add(' [', 'mla.title.translated')
                 ->add($meaning, 'mla.title.translated', FieldPath::translatedTitle(), $format === TitleFormat::Italic)
                 ->add(']', 'mla.title.translated');

@@ -28,7 +28,8 @@ use Bibrel\Core\Text\PageRange;
 use Bibrel\Core\Text\Quotes;
 use Bibrel\Core\Text\Run;
 use Bibrel\Core\Text\RunBuilder;
-use Bibrel\Core\Text\TitleCase;
+use Bibrel\Core\Text\HeadlineCase;
+use Bibrel\Core\Text\SentenceCase;
 
 /**
  * One works cited entry of the 7th edition: every element closed by a stop, place and publisher, the medium of
@@ -295,7 +296,7 @@ final readonly class Mla7Entry
         return match (true) {
             preg_match('/\bdissertation\b|^Ph\.?D\b/i', $genre) === 1 => 'Diss',
             preg_match('/\bthesis\b|\bmaster/i', $genre) === 1 => 'Thesis',
-            default => TitleCase::sentence($genre),
+            default => (new SentenceCase($genre))->text(),
         };
     }
 
@@ -303,7 +304,7 @@ final readonly class Mla7Entry
     {
         if ($title !== '') {
             $this->titles->text(
-                $isHeadline ? TitleCase::headline($title) : $title,
+                $isHeadline ? (new HeadlineCase($title))->text() : $title,
                 $field,
                 TitleFormat::Italic,
                 'mla.container',

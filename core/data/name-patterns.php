@@ -1,0 +1,103 @@
+<?php
+
+/*
+ * What names in English titles are made of, besides the dictionary in names.php: words that open a name before a name
+ * ("Lake Victoria"), close one after a name ("Sacramento Valley"), or are counted ("Plan B"); words that are a name in
+ * some surroundings only; and names of several words that the word lists lack. Sources: APA Publication Manual, 7th
+ * ed., 6.14–6.20.
+ */
+
+$words = static fn (string $list): array => array_fill_keys(preg_split('/\s+/', trim($list)) ?: [], true);
+
+return [
+    // Before a name.
+    'heads' => $words('
+        lake mount mt cape fort port saint st isle hurricane typhoon cyclone prince princess queen king pope sir lord lady
+        emperor empress president senator governor mayor general captain colonel admiral judge justice chief professor
+        sultan river rabbi bishop archbishop cardinal count countess baron duke duchess sister brother mother father chancellor
+        secretary representative lieutenant sergeant major minister tsar czar shah caliph imam'),
+    // Before "of" and a name.
+    'headsOf' => $words('
+        battle siege treaty university college bay gulf isle kingdom republic duke duchess earl archbishop edict sea
+        strait straits bank commonwealth diocese'),
+    // After a name of a place or a person.
+    'tails' => $words('
+        river valley lake lakes mountain mountains ocean sea bay island islands peninsula canyon desert falls county strait
+        fault reef gulf basin plateau glacier fjord archipelago war revolution rebellion uprising massacre treaty accord
+        accords agreement protocol act empire dynasty republic kingdom union university college institute abbey cathedral
+        prize bridge wall street avenue square tower palace castle conference expedition purchase doctrine plan
+        commission foundation trust compromise decision bible code edict'),
+    // After the name of a people or what belongs to a place.
+    'tailsOfPeoples' => $words('
+        war revolution rebellion uprising empire dynasty republic union confederacy parliament congress constitution west
+        sea ocean'),
+    // Before a figure, a Roman number or a letter.
+    'series' => $words('
+        part volume book chapter phase grade day study experiment trial section level class title article plan generation
+        group table figure appendix module unit lesson room route highway interstate apollo type schedule proposition
+        amendment resolution area zone sector district episode season year session form model test'),
+    'directions' => $words('north south east west northeast northwest southeast southwest'),
+    'place' => $words('in from to near across throughout within around outside via'),
+    'monthBefore' => $words('in of since until during by from early late mid through each every last next this to between'),
+    // Words that are a name unless one of these stands before or after; "if" turns that round.
+    'surroundings' => [
+        'march' => ['if' => 'month'],
+        'may' => ['if' => 'month'],
+        'polish' => [
+            'notBefore' => $words('to nail shoe silver floor furniture boot wax and'),
+            'notAfter' => $words('remover removers the your'),
+        ],
+        'china' => [
+            'notBefore' => $words('bone white fine antique painted porcelain family wedding'),
+            'notAfter' => $words('cabinet cabinets doll dolls plate plates cup cups shop shops tea clay'),
+        ],
+        'turkey' => [
+            'notBefore' => $words('wild roast roasted a the cold thanksgiving'),
+            'notAfter' => $words('farm farms farming hunting soup dinner meat production vulture vultures breast eggs'),
+        ],
+        'mercury' => ['if' => 'planet'],
+        'earth' => ['if' => 'planet'],
+        'amazon' => [],
+        'renaissance' => [],
+        'internet' => ['notBefore' => [], 'notAfter' => []],
+        'will' => ['if' => 'person'],
+    ],
+    // What a title about planets speaks of.
+    'planet' => $words('
+        planet planets planetary orbit orbits orbital venus jupiter saturn uranus neptune solar spacecraft mars crater
+        craters astronomers transit'),
+    // Names the word lists lack, or hold as plain words too.
+    'phrases' => [
+        'American Civil War', 'American West', 'Bill of Rights', 'Black Panther Party', 'Boston Tea Party', 'Bronze Age',
+        'Clean Air Act', 'Clean Water Act', 'Civil Rights Act', 'Cold War', 'Cuban Missile Crisis', 'Dust Bowl', 'Electoral College',
+        'Emancipation Proclamation', 'Endangered Species Act', 'English Civil War', 'European Union', 'Fair Housing Act', 'Far East', 'First Amendment',
+        'First World War', 'Fourth of July', 'GI Bill', 'Gilded Age', 'Good Friday Agreement', 'Great Barrier Reef', 'Great Depression',
+        'Great Lakes', 'Great Migration', 'Great Plains', 'Great Recession', 'Green Revolution', 'Gulf Coast', 'Gulf War',
+        'Harlem Renaissance', 'High Court', 'Holy Land', 'House of Commons', 'House of Lords', 'House of Representatives',
+        'Ice Age', 'Industrial Revolution', 'Iron Age', 'Iron Curtain', 'Jim Crow', 'Labor Day', 'Latin America', 'Latin American', 'Louisiana Purchase',
+        'Manhattan Project', 'March on Washington', 'Memorial Day', 'Middle Ages', 'Middle East', 'Middle Eastern', 'Monroe Doctrine', 'New Deal',
+        'Near East', 'New England', 'New Year', 'New Year\'s Eve', 'New Year\'s Day', 'Nobel Prize', 'Nobel Peace Prize', 'North Pole', 'Old Testament', 'New Testament',
+        'Ottoman Empire', 'Paris Agreement', 'Persian Gulf', 'Progressive Era', 'Protestant Reformation', 'Queen Victoria',
+        'Red Cross', 'Roman Empire', 'Russian Revolution', 'Second World War', 'Silicon Valley', 'Silk Road', 'Social Security',
+        'South Pole', 'Soviet Union', 'Space Race', 'Spanish Civil War', 'Stone Age', 'Supreme Court', 'Trail of Tears',
+        'Underground Railroad', 'United Kingdom', 'United Nations', 'United States', 'Universal Declaration of Human Rights', 'Vietnam War', 'Voting Rights Act', 'Wall Street',
+        'Lost Generation', 'White House', 'World Bank', 'World Cup', 'World Health Organization', 'World Trade Organization',
+        'World War', 'African American', 'African Americans', 'Asian American', 'Asian Americans', 'Mexican American',
+        'Mexican Americans', 'Native American', 'Native Americans', 'Pacific Islander', 'Pacific Islanders', 'Great War', 'Big Bang', 'Milky Way', 'Dead Sea', 'Black Sea', 'Red Sea',
+        'Black Death', 'Holy See', 'Holy Roman Empire', 'Central America', 'Central American', 'Central Asia', 'Eastern Europe', 'Eastern European', 'Western Europe',
+        'Southeast Asia', 'Southeast Asian', 'East Asia', 'East Asian', 'South Asia', 'South Asian', 'West Bank', 'Global South', 'Great Britain',
+        'Central Park', 'Times Square', 'Ivy League', 'Little League', 'Major League Baseball', 'Super Bowl', 'Olympic Games', 'Winter Olympics', 'Summer Olympics',
+        'Americans with Disabilities Act', 'Affordable Care Act', 'No Child Left Behind Act', 'Social Security Act', 'Stamp Act', 'Tea Party', 'Green Party', 'Labour Party', 'Labor Party',
+    ],
+    // The name where "the" stands before, and plain words elsewhere.
+    'phrasesAfterThe' => ['civil war', 'great war', 'national guard', 'secret service', 'security council', 'new left', 'old left',
+        'left bank', 'stock exchange', 'great wall', 'great fire', 'great plague', 'great famine', 'peace corps',
+        'final solution', 'general assembly'],
+    // Small everywhere, though a list has them as names.
+    'common' => $words('
+        state states city church university school board police army navy government senate congress council
+        president pope king queen sun moon internet web net god gods devil heaven hell spring summer autumn fall winter
+        north south east west northern southern eastern western doctor mother father sister brother street will job mass
+        nature science time life fortune people self love hope faith grace art mark bill rose young long best more king
+        black white brown green gray grey gold silver day night star stars sea man woman child children house home'),
+];

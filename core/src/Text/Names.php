@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Text;
+
+/**
+ * The dictionary of names: words and phrases that are written with a capital in running text, and what names are made
+ * of. Loaded by the first title that needs it.
+ *
+ * Source: core/data/names.php, which `bin/names` builds, and core/data/name-patterns.php.
+ */
+final class Names
+{
+    private static ?self $all = null;
+
+    /** @var array<string, int> flags of NameWord by word in small letters */
+    private readonly array $words;
+
+    /** @var array<string, string|int> the spelling of a phrase in small letters; 1 where each long word has a capital */
+    private readonly array $phrases;
+
+    /** @var array<string, int> how many words the longest phrase has that begins with a word */
+    private readonly array $starts;
+
+    /** @var array<string, mixed> */
+    private readonly array $patterns;
+
+    /** @var array<string, true> */
+    private readonly array $common;
+
+    private function __construct()
+    {
+        $names = require dirname(__DIR__, 2).'/data/names.php';
+        $this->patterns = require dirname(__DIR__, 2).'/data/name-patterns.php';
+        $this->words = $names['words'];
+        $this->common = $this->patterns['common'];
+        [$phrases, $starts] = [$names['phrases'], $names['starts']];
+        foreach ($this->patterns['phrases'] as $phrase) {
+            $key = mb_strtolower($phrase);
+            $phrases[$key] = $phrase;
+            $first = (string) strstr($key, ' ', true);
+            $starts[$first] = max($starts[$first] ?? 0, substr_count($key, ' ') + 1);
+        }
+        foreach ($this->patterns['phrasesAfterThe'] as $phrase) {
+            $phrases[$phrase] = 2;
+            $starts[(string) strstr($phrase, ' ', true)] ??= 2;
+        }
+        $this->phrases = $phrases;
+        $this->starts = $starts;
+    }
+
+    public static function all(): self
+    {
+        return self::$all ??= new self;
+    }
+
+    /** Flags of NameWord; 0 for a word that is no name. */
+    public function flags(string $small): int
+    {
+        return isset($this->common[$small]) ? 0 : $this->words[$small] ?? 0;
+    }
+
+    /**
+     * The longest name of several words that begins at a word of a title.
+     *
+     * @param  list<string>  $small  the words of the title in small letters, without a possessive's ending
+     * @param  callable(int): bool  $follows  whether nothing but a space stands before a word
+     * @return list<string> its words as they are spelled; [] where none begins there
+     */
+    public function phrase(array $small, int $at, callable $follows): array
+    {
+        $most = min($this->starts[$small[$at]] ?? 0, count($small) - $at);
+        if ($most < 2) {
+            return [];
+        }
+        $candidates = [];
+        $phrase = $small[$at];
+        for ($i = 1; $i < $most && $follows($at + $i); $i++) {
+            $phrase .= ' '.$small[$at + $i];
+            if (isset($this->phrases[$phrase])) {
+                $candidates = [$phrase, $this->phrases[$phrase]];
+            }
+        }
+        if ($candidates === [] || $candidates[1] === 2 && ($small[$at - 1] ?? '') !== 'the') {
+            return [];
+        }
+        [$phrase, $spelled] = $candidates;
+
+        return explode(' ', is_string($spelled) ? $spelled : self::usual($phrase));
+    }
+
+    /** @return array<string, mixed> */
+    public function of(string $pattern): array
+    {
+        return $this->patterns[$pattern];
+    }
+
+    /** @return ?array<string, mixed> what must stand around a word for it to be a name, or must not */
+    public function surroundings(string $small): ?array
+    {
+        return $this->patterns['surroundings'][$small] ?? null;
+    }
+
+    private static function usual(string $phrase): string
+    {
+        return implode(' ', array_map(
+            static fn (string $word): string => in_array($word, NameWord::SMALL, true) ? $word : Letters::capital($word),
+            explode(' ', $phrase),
+        ));
+    }
+}

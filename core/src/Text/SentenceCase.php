@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Text;
+
+/**
+ * A title in sentence case: a capital for the first word of title and subtitle, and for names.
+ *
+ * In a title with headline capitals each word is looked at; what cannot be known keeps its capital and is a doubt. A
+ * title whose capitals already mean something keeps them.
+ *
+ * Source: APA Publication Manual, 7th ed., 6.14–6.20.
+ */
+final class SentenceCase
+{
+    private readonly TitleTokens $tokens;
+
+    /** @var array<int, string> how words are spelled that change */
+    private array $spelled = [];
+
+    /** @var list<string> words that keep a capital though they may be no names */
+    public readonly array $doubts;
+
+    /**
+     * @param  ?string  $whole  the whole title, where this is a part of it: its capitals tell what capitals mean
+     * @param  array<string, string>  $settled  words somebody decided about, by their small letters
+     */
+    public function __construct(string $title, ?string $whole = null, array $settled = [])
+    {
+        $this->tokens = new TitleTokens($title);
+        $doubts = [];
+        $capitals = TitleCapitals::of($whole ?? $title);
+        if ($capitals !== TitleCapitals::Names || $settled !== []) {
+            $names = new NamesInTitle($this->tokens, $capitals, $settled);
+            $this->spelled = $names->spelled();
+            $doubts = $names->doubts();
+        }
+        $this->doubts = $doubts;
+        foreach ($this->tokens->words as $i => $word) {
+            if ($this->tokens->opens($i) && ! $this->tokens->isHeld($i)) {
+                $word = $this->spelled[$i] ?? $word;
+                $this->spelled[$i] = Letters::isFixed($word) ? $word : Letters::capital($word);
+            }
+        }
+    }
+
+    public function text(): string
+    {
+        return $this->spelled === [] ? $this->tokens->with($this->tokens->words)
+            : $this->tokens->with(array_replace($this->tokens->words, $this->spelled));
+    }
+}
