@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 /*
  * What names in English titles are made of, besides the dictionary in names.php: words that open a name before a name
  * ("Lake Victoria"), close one after a name ("Sacramento Valley"), or are counted ("Plan B"); words that are a name in
@@ -23,7 +25,7 @@ return [
     // After a name of a place or a person.
     'tails' => $words('
         river valley lake lakes mountain mountains ocean sea bay island islands peninsula canyon desert falls county strait
-        fault reef gulf basin plateau glacier fjord archipelago war revolution rebellion uprising massacre treaty accord
+        fault reef gulf basin plateau glacier fjord archipelago delta alley gorge marsh war revolution rebellion uprising massacre treaty accord
         accords agreement protocol act empire dynasty republic kingdom union university college institute abbey cathedral
         prize bridge wall street avenue square tower palace castle conference expedition purchase doctrine plan
         commission foundation trust compromise decision bible code edict'),
@@ -31,6 +33,9 @@ return [
     'tailsOfPeoples' => $words('
         war revolution rebellion uprising empire dynasty republic union confederacy parliament congress constitution west
         sea ocean'),
+    // Two words after a name: Civil War, National Park.
+    'beforeTails' => $words('civil national state world peace high'),
+    'lastTails' => $words('war park university forest monument treaty accord prize fair'),
     // Before a figure, a Roman number or a letter.
     'series' => $words('
         part volume book chapter phase grade day study experiment trial section level class title article plan generation
@@ -59,9 +64,45 @@ return [
         'earth' => ['if' => 'planet'],
         'amazon' => [],
         'renaissance' => [],
-        'internet' => ['notBefore' => [], 'notAfter' => []],
         'will' => ['if' => 'person'],
+        'constitution' => ['if' => 'the'],
+        'enlightenment' => ['if' => 'the'],
+        'reformation' => ['if' => 'the'],
+        'holocaust' => ['if' => 'the'],
+        'senate' => ['if' => 'the'],
+        'confederacy' => ['if' => 'the'],
+        'orient' => ['if' => 'the'],
+        'black' => ['if' => 'group'],
+        'white' => ['if' => 'group'],
+        'lent' => ['if' => 'month'],
     ],
+    // Common words as well, but hardly ever in a title.
+    'names' => $words('
+        alps amazon andromeda antarctic apollo babel bastille benjamin bohemia bolivar bolivia boolean braille brie burgundy
+        byzantine capitol celt chad charlotte chihuahua chile christie cicero cologne cordoba cossack cupid curacao daphne
+        draconian dracula edda epicurean etna everglades fermi franklin fuji galilee gallic geneva genoa germanic gestapo
+        gibbon gilbert gladstone goa godspeed goliath goth gothic guinea hamburg hanuman hector henry israel kafkaesque
+        kali kelvin kremlin latino leghorn lesotho louis louvre macon machiavellian mali manila marseille marseilles
+        martin marxian maya mecca medicaid medicare medina mesolithic mohawk mongol neandertal neolithic nelson
+        niger ottoman paleolithic palestine pandora pascal passover peter pharaoh proterozoic quaker ravel riviera
+        romaic romeo ruth sahara saskatoon savoy schiller shanghai shiva somerset sparta spartan surrey titanic tonga troy
+        ulster vandal velcro venetian victoria vedic viking wales watteau weber wellington welsh york zaire zen zeus allah
+        anna ben beth cesar clarence clementine erica georgette jane jasper jean jill josh marc marcel max philadelphia
+        scotia sheila sherlock stokes stalin thames veronica walt boer druze philippine scots scottish irish basque
+        bolshevik confederate cretaceous creole hindu hispanic jesuit judaic latin mennonite mormon muscovite neanderthal
+        olympian parisian puritan quechua romani sikh slav tory whig zulu'),
+    // Common words as well, and in a title as often the one as the other.
+    'either' => $words('
+        trump carter turner mason limerick hull chandler twain burns donne hawking tesla buffalo cork bath dickens
+        hobbes orion atlas aurora titan lincoln raleigh columbia olympia bush reagan clinton nixon grant jackson washington madison jefferson'),
+    // Before these a word that is a surname too is one.
+    'families' => $words('brothers sisters family dynasty administration presidency'),
+    // Before these black and white are the names of groups of people.
+    'groups' => $words('
+        feminism feminist feminists women woman men man americans american students student voters families children youth
+        girls boys teachers teacher workers artists writers authors soldiers communities community history culture
+        literature churches church people patients adolescents teens neighborhoods identity identities mothers fathers
+        parents scholars lives power press colleges studies intellectuals veterans residents'),
     // What a title about planets speaks of.
     'planet' => $words('
         planet planets planetary orbit orbits orbital venus jupiter saturn uranus neptune solar spacecraft mars crater
@@ -81,7 +122,7 @@ return [
         'Red Cross', 'Roman Empire', 'Russian Revolution', 'Second World War', 'Silicon Valley', 'Silk Road', 'Social Security',
         'South Pole', 'Soviet Union', 'Space Race', 'Spanish Civil War', 'Stone Age', 'Supreme Court', 'Trail of Tears',
         'Underground Railroad', 'United Kingdom', 'United Nations', 'United States', 'Universal Declaration of Human Rights', 'Vietnam War', 'Voting Rights Act', 'Wall Street',
-        'Lost Generation', 'White House', 'World Bank', 'World Cup', 'World Health Organization', 'World Trade Organization',
+        'Freedom Summer', 'Kitty Hawk', 'Lost Generation', 'Tornado Alley', 'White House', 'World Bank', 'World Cup', 'World Health Organization', 'World Trade Organization',
         'World War', 'African American', 'African Americans', 'Asian American', 'Asian Americans', 'Mexican American',
         'Mexican Americans', 'Native American', 'Native Americans', 'Pacific Islander', 'Pacific Islanders', 'Great War', 'Big Bang', 'Milky Way', 'Dead Sea', 'Black Sea', 'Red Sea',
         'Black Death', 'Holy See', 'Holy Roman Empire', 'Central America', 'Central American', 'Central Asia', 'Eastern Europe', 'Eastern European', 'Western Europe',
@@ -95,9 +136,9 @@ return [
         'final solution', 'general assembly'],
     // Small everywhere, though a list has them as names.
     'common' => $words('
-        state states city church university school board police army navy government senate congress council
+        state states city church university school board police army navy government congress council
         president pope king queen sun moon internet web net god gods devil heaven hell spring summer autumn fall winter
-        north south east west northern southern eastern western doctor mother father sister brother street will job mass
+        north south east west northern southern eastern western doctor internet mother father sister brother street will job mass
         nature science time life fortune people self love hope faith grace art mark bill rose young long best more king
-        black white brown green gray grey gold silver day night star stars sea man woman child children house home'),
+        brown green gray grey gold silver day night star stars sea man woman child children house home'),
 ];

@@ -11,7 +11,7 @@ return [
     'particles' => ['von', 'der', 'den', 'zu', 'zur'],
     'by' => ['von'],
     'and' => ['und'],
-    'small' => ['der', 'die', 'das', 'und', 'am', 'im', 'ein', 'eine', 'von', 'zum', 'zur', 'des', 'dem'],
+    'small' => ['den', 'auf', 'für', 'mit', 'über', 'aus', 'bei', 'nach', 'zu', 'eines', 'einer', 'der', 'die', 'das', 'und', 'am', 'im', 'ein', 'eine', 'von', 'zum', 'zur', 'des', 'dem'],
     'organisations' => ['gmbh'],
     'deeds' => [
         'editor' => ['hrsg', 'hg\.', 'herausgegeben', 'herausgeber'],

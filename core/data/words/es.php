@@ -11,7 +11,7 @@ return [
     'particles' => ['de', 'del', 'la', 'y'],
     'by' => ['por'],
     'and' => ['y'],
-    'small' => ['el', 'los', 'las', 'del', 'y', 'una', 'uno', 'en', 'con', 'para', 'que', 'de', 'la'],
+    'small' => ['un', 'al', 'sobre', 'por', 'su', 'sus', 'el', 'los', 'las', 'del', 'y', 'una', 'uno', 'en', 'con', 'para', 'que', 'de', 'la'],
     'deeds' => [
         'editor' => ['ed\. por', 'edición de'],
         'translator' => ['traduc'],

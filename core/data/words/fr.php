@@ -12,7 +12,7 @@ return [
     'particles' => ['de', 'du', 'la', 'le'],
     'by' => ['par'],
     'and' => ['avec', 'et'],
-    'small' => ['le', 'les', 'et', 'du', 'des', 'une', 'au', 'aux', 'dans', 'sur', 'de', 'la'],
+    'small' => ["l'", "d'", 'un', 'en', 'leur', 'leurs', 'pour', 'par', 'avec', 'à', 'le', 'les', 'et', 'du', 'des', 'une', 'au', 'aux', 'dans', 'sur', 'de', 'la'],
     'deeds' => [
         'editor' => ['sous la direction', 'dirigé par'],
         'translator' => ['traduit', 'traduction'],

@@ -10,7 +10,7 @@ return [
     'articles' => ['il', 'lo', 'la', 'i', 'gli', 'le', 'un', 'uno', 'una'],
     'elided' => ['l', 'un'],
     'particles' => ['di', 'da', 'della', 'lo'],
-    'small' => ['il', 'lo', 'gli', 'e', 'della', 'dello', 'dei', 'delle', 'nel', 'una', 'di', 'la', 'del'],
+    'small' => ["l'", 'un', 'i', 'le', 'nella', 'sulla', 'per', 'con', 'da', 'il', 'lo', 'gli', 'e', 'della', 'dello', 'dei', 'delle', 'nel', 'una', 'di', 'la', 'del'],
     'deeds' => [
         'editor' => ['a cura di'],
         'translator' => ['traduzione'],

@@ -3,5 +3,6 @@
 declare(strict_types=1);
 
 return [
+    'small' => ['o', 'a', 'os', 'e', 'de', 'da', 'do', 'dos', 'das', 'na', 'no', 'nas', 'nos', 'em', 'um', 'uma', 'com', 'ao', 'por'],
     'particles' => ['da', 'das', 'dos'],
 ];

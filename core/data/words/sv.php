@@ -3,5 +3,6 @@
 declare(strict_types=1);
 
 return [
+    'small' => ['och', 'i', 'en', 'ett', 'av', 'för', 'på', 'med', 'till', 'från', 'om', 'det', 'som'],
     'particles' => ['af', 'av'],
 ];

@@ -23,7 +23,7 @@ final readonly class Check
     public function __construct(?Style $style = null, ?int $today = null)
     {
         $this->checks = [
-            new MissingFields($style), new TitleChecks, new NameChecks, new DateChecks($today), new PlaceChecks, new KindChecks,
+            new MissingFields($style), new TitleChecks($style), new NameChecks, new DateChecks($today), new PlaceChecks, new KindChecks,
         ];
     }
 

@@ -5,16 +5,26 @@ declare(strict_types=1);
 namespace Bibrel\Core\Check;
 
 use Bibrel\Core\Read\SiteTitle;
+use Bibrel\Core\Source\Dismissal;
 use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Fix;
 use Bibrel\Core\Source\Issue;
+use Bibrel\Core\Source\Severity;
 use Bibrel\Core\Source\Source;
-use Bibrel\Core\Text\Letters;
+use Bibrel\Core\Style\Style;
 use Bibrel\Core\Text\HeadlineCase;
+use Bibrel\Core\Text\LetterCase;
+use Bibrel\Core\Text\Letters;
+use Bibrel\Core\Text\SentenceCase;
+use Bibrel\Core\Text\TitleLanguage;
 
 /** Titles as copied: capitals, quotation marks, the site's name, a full stop. */
-final class TitleChecks implements Checks
+final readonly class TitleChecks implements Checks
 {
+    public function __construct(private ?Style $style)
+    {
+    }
+
     public function on(Source $source): array
     {
         $title = $source->title->main;
@@ -24,6 +34,8 @@ final class TitleChecks implements Checks
         $site = SiteTitle::tidy($title, [$source->container()->title]);
 
         return array_values(array_filter([
+            ...$this->names($source),
+            self::language($source),
             self::letters($source),
             preg_match('/^["“](.+)["”]$/us', $title, $m) === 1 && preg_match('/["“”]/u', $m[1]) !== 1
                 ? self::issue(
@@ -54,6 +66,51 @@ final class TitleChecks implements Checks
                     rtrim($title, '.'),
                 ) : null,
         ]));
+    }
+
+    /**
+     * Words that may be names or not, in a style that writes only names with a capital. They keep it until somebody says
+     * otherwise.
+     *
+     * @return list<Issue>
+     */
+    private function names(Source $source): array
+    {
+        $isSentence = ($this->style?->titleCase($source) ?? LetterCase::Kept) === LetterCase::Sentence;
+        $title = $source->title;
+        $issues = [];
+        foreach ($isSentence ? (new SentenceCase($title->full(), settled: $title->settled()))->doubts : [] as $word) {
+            $settled = $title->names === '' ? '' : "{$title->names}; ";
+            $issues[] = new Issue(
+                "title-name:{$word}",
+                FieldPath::title(),
+                "Is “{$word}” a name in this title? It keeps its capital until you say that it is a common word.",
+                fix: new Fix(
+                    'Write “'.mb_strtolower($word).'”',
+                    $settled.mb_strtolower($word),
+                    FieldPath::titleNames(),
+                ),
+                about: $word,
+                dismissal: Dismissal::IsRight,
+            );
+        }
+
+        return $issues;
+    }
+
+    /** A title in another language, which nobody said. */
+    private static function language(Source $source): ?Issue
+    {
+        $code = $source->language === '' ? (new TitleLanguage($source->title->full()))->code() : '';
+        $name = $code === '' ? '' : (string) \Locale::getDisplayLanguage($code, 'en');
+
+        return $code === '' ? null : new Issue(
+            'title-language',
+            FieldPath::title(),
+            "The title looks {$name}, so its capitals are kept as they stand.",
+            Severity::Hint,
+            new Fix("It is in {$name}", $code, FieldPath::language()),
+        );
     }
 
     /** A title in capitals throughout, or in none. */

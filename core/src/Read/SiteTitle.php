@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Bibrel\Core\Read;
 
 use Bibrel\Core\Source\Text;
-use Bibrel\Core\Text\Letters;
 use Bibrel\Core\Text\HeadlineCase;
+use Bibrel\Core\Text\Letters;
 
 /** A page's title as found, parted from the site's name stuck to it, and out of capitals. */
 final readonly class SiteTitle

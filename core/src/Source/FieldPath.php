@@ -18,7 +18,7 @@ final class FieldPath implements \JsonSerializable, \Stringable
 
     /** Everything that stands outside containers, by its spelling. */
     private const OWN = [
-        'kind', 'reached', 'title.main', 'title.subtitle', 'title.translated', 'title.short', 'title.described',
+        'kind', 'reached', 'title.main', 'title.subtitle', 'title.translated', 'title.short', 'title.names', 'title.described',
         self::PEOPLE, 'original.title', 'original.date', 'original.publisher', 'accessed', 'medium', 'genre',
         'subject', 'language', 'isbn', 'annotation',
     ];
@@ -96,6 +96,12 @@ final class FieldPath implements \JsonSerializable, \Stringable
     public static function shortTitle(): self
     {
         return self::parse('title.short');
+    }
+
+    /** How words of the title are written in running text, where somebody decided it. */
+    public static function titleNames(): self
+    {
+        return self::parse('title.names');
     }
 
     public static function isDescribed(): self

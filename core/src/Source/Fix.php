@@ -10,8 +10,9 @@ final readonly class Fix
     /**
      * @param  string  $label  what a press on the button does, in a few words
      * @param  string|list<Contributor>  $value
+     * @param  ?FieldPath  $field  where it goes, if not into the field the issue stands at
      */
-    public function __construct(public string $label, public string|array $value)
+    public function __construct(public string $label, public string|array $value, public ?FieldPath $field = null)
     {
     }
 
@@ -23,14 +24,17 @@ final readonly class Fix
         return new self(
             Text::of($json, 'label'),
             is_array($value) ? Source::contributorsFrom($value) : (string) $value,
+            FieldPath::tryParse(Text::of($json, 'field')),
         );
     }
 
-    /** @return array{label: string, value: string|list<array<string, mixed>>} */
+    /** @return array{label: string, value: string|list<array<string, mixed>>, field?: string} */
     public function toArray(): array
     {
-        return ['label' => $this->label, 'value' => is_string($this->value)
+        $value = is_string($this->value)
             ? $this->value
-            : array_map(static fn (Contributor $one): array => $one->toArray(), $this->value)];
+            : array_map(static fn (Contributor $one): array => $one->toArray(), $this->value);
+
+        return ['label' => $this->label, 'value' => $value] + ($this->field === null ? [] : ['field' => $this->field->key]);
     }
 }

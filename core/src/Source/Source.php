@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Source;
 
+use Bibrel\Core\Text\TitleLanguage;
+
 /**
  * One source as the student knows it. Immutable; `toArray` and `fromArray` are the JSON shape described by
  * docs/source.schema.json.
@@ -15,6 +17,8 @@ namespace Bibrel\Core\Source;
  */
 final class Source
 {
+    private ?bool $isEnglish = null;
+
     /** @var ?array<int, Contributor> worked out once, since everything asks for them */
     private ?array $leaders = null;
 
@@ -231,9 +235,12 @@ final class Source
         return null;
     }
 
+    /** Whether its title is in English, as somebody said or as its words show. */
     public function isEnglish(): bool
     {
-        return $this->language === '' || preg_match('/^en(g|glish)?([-_]|$)/i', $this->language) === 1;
+        return $this->language === ''
+            ? $this->isEnglish ??= (new TitleLanguage($this->title->full()))->code() === ''
+            : preg_match('/^en(g|glish)?([-_]|$)/i', $this->language) === 1;
     }
 
     /**

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Bibrel\Core\Source;
 
 /**
- * What a source is called. `described` says that the words are somebody's description of a source that has no title.
+ * What a source is called. `names` are words of it as running text has them, "Mercury; reading", where somebody decided
+ * whether they are names. `described` says that the words are somebody's description of a source that has no title.
  *
  * `main` and `subtitle` may carry `<i>` around a title inside the title and `<span class="nocase">` around words whose
  * letter case is never touched (both are CSL-JSON's conventions); any other markup is text.
@@ -18,12 +19,24 @@ final readonly class Title
         public string $translated = '',
         public bool $described = false,
         public string $short = '',
+        public string $names = '',
     ) {
     }
 
     public function isEmpty(): bool
     {
         return $this->main === '' && $this->subtitle === '';
+    }
+
+    /** @return array<string, string> how words are written in running text, by their small letters */
+    public function settled(): array
+    {
+        $settled = [];
+        foreach ($this->names === '' ? [] : explode(';', $this->names) as $word) {
+            $settled[mb_strtolower(trim($word))] = trim($word);
+        }
+
+        return $settled;
     }
 
     /** Title and subtitle in one string, parted by a colon unless the title closes with its own mark. */
@@ -49,6 +62,7 @@ final readonly class Title
             Text::of($json, 'translated'),
             (bool) ($json['described'] ?? false),
             Text::of($json, 'short'),
+            Text::of($json, 'names'),
         );
     }
 
@@ -61,6 +75,7 @@ final readonly class Title
             'translated' => $this->translated,
             'described' => $this->described,
             'short' => $this->short,
+            'names' => $this->names,
         ], static fn (string|bool $value): bool => $value !== '' && $value !== false);
     }
 }

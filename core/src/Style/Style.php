@@ -7,6 +7,7 @@ namespace Bibrel\Core\Style;
 use Bibrel\Core\Source\Field;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Source;
+use Bibrel\Core\Text\LetterCase;
 use Bibrel\Core\Text\Run;
 
 /** One edition of one style: how an entry, an in-text citation and the order of a page come about. */
@@ -60,6 +61,9 @@ interface Style
 
     /** @return list<Field> a kind's fields in the order of the style's elements */
     public function fields(Kind $kind): array;
+
+    /** What the entry does to the letters of a source's title. */
+    public function titleCase(Source $source): LetterCase;
 
     /** What the entry does without a date of publication, as a sentence. */
     public function withoutDate(Source $source): string;

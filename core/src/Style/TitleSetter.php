@@ -7,11 +7,10 @@ namespace Bibrel\Core\Style;
 use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Title;
 use Bibrel\Core\Source\TitleFormat;
-use Bibrel\Core\Text\HeadlineCase;
+use Bibrel\Core\Text\LetterCase;
 use Bibrel\Core\Text\Markup;
 use Bibrel\Core\Text\Quotes;
 use Bibrel\Core\Text\RunBuilder;
-use Bibrel\Core\Text\SentenceCase;
 
 /**
  * Sets titles into a line, with titles inside them set off the other way: roman within italics, italics within
@@ -26,21 +25,16 @@ final readonly class TitleSetter
     {
     }
 
-    /** @param  'headline'|'sentence'|'kept'  $case */
-    public function title(Title $title, TitleFormat $format, string $case, string $rule): void
+    public function title(Title $title, TitleFormat $format, LetterCase $case, string $rule): void
     {
-        $cased = static fn (string $text): string => match ($case) {
-            'headline' => (new HeadlineCase($text, $title->full()))->text(),
-            'sentence' => (new SentenceCase($text, $title->full()))->text(),
-            'kept' => $text,
-        };
+        [$full, $settled] = [$title->full(), $title->settled()];
         $last = $title->subtitle === '' ? FieldPath::title() : FieldPath::subtitle();
         $this->quotationMark('“', $format, FieldPath::title(), $rule);
-        $this->spans($cased($title->main), FieldPath::title(), $format, $rule);
+        $this->spans($case->set($title->main, $full, $settled), FieldPath::title(), $format, $rule);
         if ($title->subtitle !== '') {
             $between = preg_match('/[?!:—]$/u', $title->main) === 1 ? ' ' : ': ';
             $this->line->add($between, $rule, FieldPath::subtitle(), $format === TitleFormat::Italic);
-            $this->spans($cased($title->subtitle), FieldPath::subtitle(), $format, $rule);
+            $this->spans($case->set($title->subtitle, $full, $settled), FieldPath::subtitle(), $format, $rule);
         }
         $this->quotationMark('”', $format, $last, $rule);
     }
@@ -62,7 +56,7 @@ final readonly class TitleSetter
 
     private function spans(string $text, FieldPath $field, TitleFormat $format, string $rule): void
     {
-        $text = Quotes::curly((new Markup($text))->withoutCase());
+        $text = Quotes::curly((new Markup($text))->withoutSpans());
         foreach ((new Markup($text))->spans() as [$words, $inner]) {
             $words = $format === TitleFormat::Quoted ? Quotes::nested($words) : $words;
             $this->line->add(

@@ -58,7 +58,7 @@ final class HeadlineCase
 
     private readonly TitleTokens $tokens;
 
-    private readonly TitleCapitals $capitals;
+    private readonly string $whole;
 
     /**
      * @param  ?string  $whole  the whole title, where this is a part of it: its capitals tell what capitals mean
@@ -67,20 +67,25 @@ final class HeadlineCase
     public function __construct(string $title, ?string $whole = null, private readonly int $longest = PHP_INT_MAX)
     {
         $this->tokens = new TitleTokens($title);
-        $this->capitals = TitleCapitals::of($whole ?? $title);
+        $this->whole = $whole ?? $title;
     }
 
     public function text(): string
     {
-        if ($this->capitals === TitleCapitals::Throughout) {
-            $names = (new NamesInTitle($this->tokens, $this->capitals, []))->spelled();
+        if (Letters::isAllCapitals($this->whole)) {
+            $names = (new NamesInTitle($this->tokens, TitleCapitals::Throughout, []))->spelled();
             $tokens = new TitleTokens($this->tokens->with(array_replace($this->tokens->words, $names)));
 
             return (new self($tokens->with($tokens->words), 'In Capitals'))->text();
         }
-        $words = [];
-        foreach ($this->tokens->words as $i => $word) {
-            $words[] = $this->word($i, $word);
+        $words = $this->tokens->words;
+        foreach ($words as $i => $word) {
+            $small = strtolower($word);
+            $first = $word[0];
+            // Most words have their capital, and are no small ones.
+            if (isset(self::SMALL[$small]) || isset(self::EITHER[$small]) || $first > 'Z' || $first < 'A') {
+                $words[$i] = $this->word($i, $word);
+            }
         }
 
         return $this->tokens->with($words);
@@ -134,7 +139,7 @@ final class HeadlineCase
         $next = $this->small($i + 1);
         $before = $this->small($i - 1);
         // Headline capitals that tell adverbs from prepositions already tell this one.
-        if ($this->capitals === TitleCapitals::Headline && isset(self::EITHER[$small]) && $this->hasSmall()) {
+        if (TitleCapitals::of($this->whole) === TitleCapitals::Headline && isset(self::EITHER[$small]) && $this->hasSmall()) {
             return $word !== $small && ! isset(self::DETERMINERS[$next]);
         }
         $verb = self::verb($before, $small);
@@ -178,7 +183,7 @@ final class HeadlineCase
     private function isClause(int $i, string $word, string $small): bool
     {
         if (! isset(self::CONJUNCTIONS[$small])) {
-            return $small === 'so' || $small === 'yet' ? $this->capitals === TitleCapitals::Headline && $word !== $small : false;
+            return $small === 'so' || $small === 'yet' ? TitleCapitals::of($this->whole) === TitleCapitals::Headline && $word !== $small : false;
         }
         for ($n = $i + 2; $n <= $this->tokens->last && ! $this->tokens->opens($n); $n++) {
             $isLast = $this->tokens->closes($n);

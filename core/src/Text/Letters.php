@@ -47,6 +47,7 @@ final class Letters
 
     public static function isAllCapitals(string $text): bool
     {
-        return preg_match_all('/\p{Lu}/u', $text) >= 4 && preg_match('/\p{Ll}/u', $text) !== 1;
+        return strpbrk($text, 'abcdefghijklmnopqrstuvwxyz') === false
+            && preg_match_all('/\p{Lu}/u', $text) >= 4 && preg_match('/\p{Ll}/u', $text) !== 1;
     }
 }

@@ -17,7 +17,10 @@ final class Names
     /** @var array<string, int> flags of NameWord by word in small letters */
     private readonly array $words;
 
-    /** @var array<string, string|int> the spelling of a phrase in small letters; 1 where each long word has a capital */
+    /**
+     * @var array<string, string|int> the spelling of a phrase in small letters; 1 where each long word has a capital, 2 where
+     *     it is a name only after "the"
+     */
     private readonly array $phrases;
 
     /** @var array<string, int> how many words the longest phrase has that begins with a word */
@@ -25,6 +28,9 @@ final class Names
 
     /** @var array<string, mixed> */
     private readonly array $patterns;
+
+    /** @var array<string, int> */
+    private readonly array $parts;
 
     /** @var array<string, true> */
     private readonly array $common;
@@ -35,19 +41,15 @@ final class Names
         $this->patterns = require dirname(__DIR__, 2).'/data/name-patterns.php';
         $this->words = $names['words'];
         $this->common = $this->patterns['common'];
-        [$phrases, $starts] = [$names['phrases'], $names['starts']];
-        foreach ($this->patterns['phrases'] as $phrase) {
-            $key = mb_strtolower($phrase);
-            $phrases[$key] = $phrase;
-            $first = (string) strstr($key, ' ', true);
-            $starts[$first] = max($starts[$first] ?? 0, substr_count($key, ' ') + 1);
+        $parts = [];
+        foreach (NamePart::OF as $key => $flag) {
+            foreach ($this->patterns[$key] as $word => $true) {
+                $parts[$word] = ($parts[$word] ?? 0) | $flag;
+            }
         }
-        foreach ($this->patterns['phrasesAfterThe'] as $phrase) {
-            $phrases[$phrase] = 2;
-            $starts[(string) strstr($phrase, ' ', true)] ??= 2;
-        }
-        $this->phrases = $phrases;
-        $this->starts = $starts;
+        $this->parts = $parts;
+        $this->phrases = $names['phrases'];
+        $this->starts = $names['starts'];
     }
 
     public static function all(): self
@@ -74,20 +76,26 @@ final class Names
         if ($most < 2) {
             return [];
         }
-        $candidates = [];
+        $longest = [];
         $phrase = $small[$at];
         for ($i = 1; $i < $most && $follows($at + $i); $i++) {
             $phrase .= ' '.$small[$at + $i];
             if (isset($this->phrases[$phrase])) {
-                $candidates = [$phrase, $this->phrases[$phrase]];
+                $longest = [$phrase, $this->phrases[$phrase]];
             }
         }
-        if ($candidates === [] || $candidates[1] === 2 && ($small[$at - 1] ?? '') !== 'the') {
+        if ($longest === [] || $longest[1] === 2 && ($small[$at - 1] ?? '') !== 'the') {
             return [];
         }
-        [$phrase, $spelled] = $candidates;
+        [$phrase, $spelled] = $longest;
 
         return explode(' ', is_string($spelled) ? $spelled : self::usual($phrase));
+    }
+
+    /** @return array<string, int> flags of NamePart by word */
+    public function parts(): array
+    {
+        return $this->parts;
     }
 
     /** @return array<string, mixed> */

@@ -17,6 +17,9 @@ final class NamesInTitle
     /** @var list<string> the words in small letters, without the ending of a possessive */
     private array $small = [];
 
+    /** @var list<int> what the dictionary says of each word, as NameWord */
+    private array $flags = [];
+
     /** @var array<int, true> words with a capital, which may be a headline's */
     private array $hasCapital = [];
 
@@ -36,10 +39,18 @@ final class NamesInTitle
         private readonly array $settled,
     ) {
         $this->names = Names::all();
+        $isHeadline = $capitals === TitleCapitals::Headline;
         foreach ($tokens->words as $i => $word) {
-            $small = Letters::lower($word);
-            $this->small[$i] = preg_match('/^(.+)[’\']s?$/u', $small, $m) === 1 ? $m[1] : $small;
-            $isShown = $capitals === TitleCapitals::Headline ? Letters::hasCapital($word) : $word[0] !== '<';
+            if (ctype_alpha($word)) {
+                $small = strtolower($word);
+                $isShown = ! $isHeadline || $word[0] <= 'Z';
+            } else {
+                $small = mb_strtolower($word);
+                $small = preg_match('/^(.+)[’\']s?$/u', $small, $m) === 1 ? $m[1] : $small;
+                $isShown = $word[0] !== '<' && (! $isHeadline || Letters::hasCapital($word));
+            }
+            $this->small[] = $small;
+            $this->flags[] = $isShown ? $this->names->flags($small) : 0;
             if ($isShown) {
                 $this->hasCapital[$i] = true;
             }
@@ -52,10 +63,7 @@ final class NamesInTitle
         if ($this->capitals !== TitleCapitals::Names) {
             $this->alone();
             if ($this->capitals === TitleCapitals::Headline) {
-                $this->counted();
-                $this->afterHeads();
-                $this->beforeTails();
-                $this->people();
+                $this->surroundings();
                 $this->cases();
             }
             $this->others();
@@ -82,8 +90,8 @@ final class NamesInTitle
         $follows = $this->tokens->follows(...);
         for ($i = 0; $i <= $this->tokens->last; $i++) {
             $word = $this->tokens->words[$i];
-            if ($word[0] === '<') {
-                $this->isName[$i] = true;
+            if ($word[0] === '<' || $this->tokens->opensInner($i)) {
+                unset($this->hasCapital[$i]);
             }
             if (! isset($this->hasCapital[$i])) {
                 continue;
@@ -102,7 +110,11 @@ final class NamesInTitle
         }
     }
 
-    /** Whether a phrase is the name here: in a title without capitals it has a word that is nothing else. */
+    /**
+     * Whether a phrase is the name here: in a title without capitals it has a word that is nothing else.
+     *
+     * @param  list<string>  $phrase
+     */
     private function isPlainly(array $phrase, int $at): bool
     {
         if ($this->capitals !== TitleCapitals::Headline) {
@@ -127,110 +139,138 @@ final class NamesInTitle
                 && ($this->names->flags(substr($small, 0, -1)) & (NameWord::NAME | NameWord::COMMON)) === NameWord::NAME;
         }
 
-        return ($flags & NameWord::COMMON) === 0
+        return ($flags & NameWord::COMMON) === 0 || ($this->names->parts()[$small] ?? 0) & NamePart::NAME
             || $flags & NameWord::OFTEN && $this->capitals === TitleCapitals::Headline
                 && $this->names->surroundings($small) === null;
     }
 
-    /** Parts that are counted with a figure or a letter: Plan B, World War II, Apollo 11. */
-    private function counted(): void
+    /** What the words around a word make of it. */
+    private function surroundings(): void
     {
-        $series = $this->names->of('series');
+        $parts = $this->names->parts();
         foreach ($this->hasCapital as $i => $true) {
-            $next = $this->tokens->words[$i + 1] ?? '';
-            if (! isset($series[$this->small[$i]]) || ! $this->tokens->follows($i + 1)
-                || preg_match('/^(?:\d+|[IVXLC]+|\p{Lu})$/u', $next) !== 1
-                || $this->small[$i] === 'type' && ctype_digit($next)) {
-                continue;
+            $part = $parts[$this->small[$i]] ?? 0;
+            if ($part & NamePart::SERIES) {
+                $this->counted($i);
             }
+            if ($part & NamePart::HEAD) {
+                $this->head($i);
+            }
+            if ($part & NamePart::HEAD_OF) {
+                $this->headOf($i);
+            }
+            if ($part & NamePart::DIRECTION) {
+                $this->direction($i);
+            }
+            if ($part & NamePart::TAILS && ! isset($this->isName[$i])) {
+                $this->tail($i, $part);
+            }
+            if ($this->flags[$i] & NameWord::GIVEN) {
+                $this->givenName($i);
+            } elseif ($this->flags[$i] & NameWord::GENUS) {
+                $this->genus($i);
+            }
+            if (strlen($this->small[$i]) <= 2) {
+                $this->initial($i);
+            }
+        }
+    }
+
+    /** Parts that are counted with a figure or a letter: Plan B, World War II, Apollo 11. */
+    private function counted(int $i): void
+    {
+        $next = $this->tokens->words[$i + 1] ?? '';
+        if ($next !== '' && $this->tokens->follows($i + 1) && preg_match('/^(?:\d+|[IVXLC]+|\p{Lu})$/u', $next) === 1
+            && ! ($this->small[$i] === 'type' && ctype_digit($next))) {
             $this->isName[$i] = true;
             $this->isName[$i + 1] = true;
         }
     }
 
-    /** Lake X, Queen X, Battle of X, and north of what a direction belongs to: West Africa. */
-    private function afterHeads(): void
+    /** Lake X, Queen X. */
+    private function head(int $i): void
     {
-        [$heads, $headsOf, $directions] = [
-            $this->names->of('heads'), $this->names->of('headsOf'), $this->names->of('directions'),
-        ];
-        foreach ($this->hasCapital as $i => $true) {
-            $small = $this->small[$i];
-            if (isset($heads[$small]) && $this->isCapital($i + 1) && $this->isBeside($i + 1)
-                && $this->mayBeName($i + 1) && ! ($this->flags($i + 1) & NameWord::PEOPLE)) {
-                $this->isName[$i] = true;
-                $this->isName[$i + 1] = true;
-            } elseif (isset($headsOf[$small]) && ($this->small[$i + 1] ?? '') === 'of') {
-                $of = ($this->small[$i + 2] ?? '') === 'the' ? $i + 3 : $i + 2;
-                if ($this->isCapital($of) && $this->mayBeName($of)) {
-                    $this->isName[$i] = true;
-                    $this->isName[$of] = true;
-                }
-            } elseif ($this->flags($i) & NameWord::GENUS && $i < $this->tokens->last && ! $this->isCapital($i + 1)
-                && $this->tokens->follows($i + 1) && ! Words::isCommon($this->small[$i + 1])) {
-                $this->isName[$i] = true;
-            } elseif (isset($directions[$small]) && $this->tokens->last > $i && $this->tokens->follows($i + 1)
-                && isset($this->isName[$i + 1])
-                && $this->flags($i + 1) & (NameWord::PLACE | NameWord::PEOPLE)) {
-                $this->isName[$i] = true;
-            }
+        if ($this->isCapital($i + 1) && $this->isBeside($i + 1) && $this->mayBeName($i + 1)
+            && ! ($this->flags[$i + 1] & NameWord::PEOPLE)) {
+            $this->isName[$i] = true;
+            $this->isName[$i + 1] = true;
+        }
+    }
+
+    /** Battle of X, University of X. */
+    private function headOf(int $i): void
+    {
+        $of = ($this->small[$i + 2] ?? '') === 'the' ? $i + 3 : $i + 2;
+        if (($this->small[$i + 1] ?? '') === 'of' && $this->isCapital($of) && $this->mayBeName($of)) {
+            $this->isName[$i] = true;
+            $this->isName[$of] = true;
+        }
+    }
+
+    /** West Africa: a direction before what it belongs to. */
+    private function direction(int $i): void
+    {
+        if (isset($this->isName[$i + 1]) && $this->tokens->follows($i + 1)
+            && $this->flags[$i + 1] & (NameWord::PLACE | NameWord::PEOPLE)) {
+            $this->isName[$i] = true;
         }
     }
 
     /** X Valley, X War, X National Park. */
-    private function beforeTails(): void
+    private function tail(int $i, int $part): void
     {
-        [$tails, $ofPeoples] = [$this->names->of('tails'), $this->names->of('tailsOfPeoples')];
-        foreach ($this->hasCapital as $i => $true) {
-            if ($i === 0 || isset($this->isName[$i]) || ! $this->tokens->follows($i) || ! isset($this->isName[$i - 1])
-                || $this->isPossessive($i - 1) || Letters::isFixed($this->tokens->words[$i - 1])) {
-                continue;
-            }
-            $small = $this->small[$i];
-            $own = $this->flags($i - 1) & NameWord::PEOPLE ? $ofPeoples : $tails;
-            if (isset($own[$small])) {
-                $this->isName[$i] = true;
-            } elseif (in_array($small, ['civil', 'national', 'state', 'world', 'peace', 'high'], true)
-                && $this->isCapital($i + 1) && in_array(
-                    $this->small[$i + 1],
-                    ['war', 'park', 'university', 'forest', 'monument', 'treaty', 'accord', 'prize', 'fair'],
-                    true,
-                )) {
-                $this->isName[$i] = true;
-                $this->isName[$i + 1] = true;
-            }
+        if ($i < 1 || ! $this->tokens->follows($i) || ! isset($this->isName[$i - 1])
+            || $this->isPossessive($i - 1) || Letters::isFixed($this->tokens->words[$i - 1])) {
+            return;
+        }
+        if ($part & ($this->flags[$i - 1] & NameWord::PEOPLE ? NamePart::TAIL_OF_PEOPLE : NamePart::TAIL)) {
+            $this->isName[$i] = true;
+        } elseif ($part & NamePart::BEFORE_TAIL && $this->isCapital($i + 1)
+            && ($this->names->parts()[$this->small[$i + 1]] ?? 0) & NamePart::LAST_TAIL) {
+            $this->isName[$i] = true;
+            $this->isName[$i + 1] = true;
         }
     }
 
-    /** A given name and a surname, initials and a surname, a surname and "Jr." */
-    private function people(): void
+    /** A genus with its species, which stands in small letters: Escherichia coli. */
+    private function genus(int $i): void
     {
-        foreach ($this->hasCapital as $i => $true) {
-            $small = $this->small[$i];
-            if (($small === 'jr' || $small === 'sr') && $this->isCapital($i - 1)) {
-                $this->isName[$i] = true;
+        $next = $this->small[$i + 1] ?? '';
+        if ($next !== '' && ! $this->isCapital($i + 1) && $this->tokens->follows($i + 1) && ! Words::isCommon($next)) {
+            $this->isName[$i] = true;
+        }
+    }
+
+    /** A given name and a surname. */
+    private function givenName(int $i): void
+    {
+        if (! $this->isCapital($i + 1) || ! $this->tokens->follows($i + 1) || $this->isPossessive($i)) {
+            return;
+        }
+        $next = $this->flags[$i + 1];
+        $isName = ! ($next & NameWord::PEOPLE) && ($this->flags[$i] & NameWord::COMMON
+            ? $next !== 0 && ! ($next & NameWord::COMMON)
+            : $this->mayBeName($i + 1));
+        if ($isName) {
+            $this->isName[$i] = true;
+            $this->isName[$i + 1] = true;
+        }
+    }
+
+    /** Initials and a surname, a surname and "Jr." */
+    private function initial(int $i): void
+    {
+        $small = $this->small[$i];
+        if (($small === 'jr' || $small === 'sr') && $this->isCapital($i - 1)) {
+            $this->isName[$i] = true;
+            $this->isName[$i - 1] = true;
+        }
+        if (mb_strlen($small) === 1 && $this->isCapital($i + 1)
+            && preg_match('/^\.\s?$/', $this->tokens->between[$i + 1]) === 1) {
+            $this->isName[$i] = true;
+            $this->isName[$i + 1] = true;
+            if ($this->isCapital($i - 1) && $this->tokens->follows($i) && $this->flags[$i - 1] & NameWord::NAME) {
                 $this->isName[$i - 1] = true;
-            }
-            if (! $this->isCapital($i + 1)) {
-                continue;
-            }
-            if (mb_strlen($this->tokens->words[$i]) === 1 && preg_match('/^\.\s?$/', $this->tokens->between[$i + 1]) === 1) {
-                $this->isName[$i] = true;
-                $this->isName[$i + 1] = true;
-                if ($this->isCapital($i - 1) && $this->tokens->follows($i) && $this->flags($i - 1) & NameWord::NAME) {
-                    $this->isName[$i - 1] = true;
-                }
-            }
-            $flags = $this->flags($i);
-            if ($flags & NameWord::GIVEN && $this->tokens->follows($i + 1) && ! $this->isPossessive($i)) {
-                $next = $this->flags($i + 1);
-                $isName = $next & NameWord::PEOPLE ? false : (
-                    $flags & NameWord::COMMON ? $next !== 0 && ! ($next & NameWord::COMMON) : $this->mayBeName($i + 1)
-                );
-                if ($isName) {
-                    $this->isName[$i] = true;
-                    $this->isName[$i + 1] = true;
-                }
             }
         }
     }
@@ -238,6 +278,9 @@ final class NamesInTitle
     /** The parties of a case: Brown v. Board of Education. */
     private function cases(): void
     {
+        if (! in_array('v', $this->small, true)) {
+            return;
+        }
         foreach ($this->small as $i => $small) {
             if ($small !== 'v' || ! str_starts_with($this->tokens->between[$i + 1], '.')) {
                 continue;
@@ -270,12 +313,15 @@ final class NamesInTitle
             $small = $this->small[$i];
             if (mb_strlen($small) === 1) {
                 $this->letter($i);
+
                 continue;
             }
             if ($isHeadline && $this->isNameHere($i)) {
                 continue;
             }
-            if ($this->isSpecies($i) || Words::isCommon($small) || $this->flags($i) !== 0 || Words::looksCommon($small)) {
+            if ($isHeadline && ($this->names->parts()[$small] ?? 0) & NamePart::EITHER && $this->isAskedAbout($i)) {
+                $this->doubts[$i] = $this->tokens->words[$i];
+            } elseif ($this->isSpecies($i) || Words::isCommon($small) || $this->flags[$i] !== 0 || Words::looksCommon($small)) {
                 $this->spell($i, $small);
             } elseif ($this->capitals === TitleCapitals::Throughout) {
                 $this->spell($i, mb_strlen($small) > 5 ? Letters::capital($small) : mb_strtoupper($small));
@@ -314,16 +360,16 @@ final class NamesInTitle
     /** Whether what stands around a word that is common too makes it the name. */
     private function isNameHere(int $i): bool
     {
-        $flags = $this->flags($i);
-        if ($flags === 0) {
-            return false;
-        }
+        $flags = $this->flags[$i];
         $around = $this->names->surroundings($this->small[$i]);
         $before = $this->small[$i - 1] ?? '';
         $after = $this->small[$i + 1] ?? '';
+        if ($around === null && isset($this->names->of('families')[$this->small[$i + 1] ?? ''])) {
+            return $flags !== 0 && $this->tokens->follows($i + 1);
+        }
         if ($around === null) {
             return $flags & NameWord::PLACE && ($this->tokens->between[$i + 1] ?? '') === ', '
-                && isset($this->isName[$i + 1]) && $this->flags($i + 1) & NameWord::PLACE;
+                && isset($this->isName[$i + 1]) && $this->flags[$i + 1] & NameWord::PLACE;
         }
 
         return match ($around['if'] ?? '') {
@@ -334,15 +380,27 @@ final class NamesInTitle
                 array_flip(array_diff($this->small, [$this->small[$i]])),
             ) !== [],
             'person' => false,
+            'the' => $before === 'the',
+            'group' => isset($this->names->of('groups')[$after]),
             default => ! isset($around['notBefore'][$before]) && ! isset($around['notAfter'][$after]),
         };
+    }
+
+    /** Whether a word that is common too may well be the name where it stands. */
+    private function isAskedAbout(int $i): bool
+    {
+        $before = $this->small[$i - 1] ?? '';
+
+        return $this->flags[$i] & NameWord::PLACE
+            ? isset($this->names->of('place')[$before]) && ! $this->isCapital($i + 1)
+            : ! in_array($before, ['a', 'an', 'the', 'and', 'or', 'its', 'their', 'his', 'her', 'my', 'our', 'your'], true);
     }
 
     /** A second word of a species that was given a capital, after its genus. */
     private function isSpecies(int $i): bool
     {
-        return $i > 0 && $this->tokens->follows($i) && $this->flags($i - 1) & NameWord::GENUS
-            && ! Words::isCommon($this->small[$i]) && ! ($this->flags($i) & NameWord::NAME);
+        return $i > 0 && $this->tokens->follows($i) && $this->flags[$i - 1] & NameWord::GENUS
+            && ! Words::isCommon($this->small[$i]) && ! ($this->flags[$i] & NameWord::NAME);
     }
 
     /** Whether a word nobody knows is a name by its form or its place: Bayesian, Oake’s, in Northmere. */
@@ -354,7 +412,7 @@ final class NamesInTitle
 
     private function mayBeName(int $i): bool
     {
-        return isset($this->isName[$i]) || $this->flags($i) !== 0
+        return isset($this->isName[$i]) || $this->flags[$i] !== 0
             || ! Words::isCommon($this->small[$i]) && ! Words::looksCommon($this->small[$i]);
     }
 
@@ -372,11 +430,6 @@ final class NamesInTitle
     private function isPossessive(int $i): bool
     {
         return mb_strlen($this->tokens->words[$i]) > mb_strlen($this->small[$i]);
-    }
-
-    private function flags(int $i): int
-    {
-        return isset($this->small[$i]) ? $this->names->flags($this->small[$i]) : 0;
     }
 
     /** Spells a word another way, with the ending of its possessive. */

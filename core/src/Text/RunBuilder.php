@@ -41,8 +41,8 @@ final class RunBuilder
             $text = Letters::capital($text);
             $this->capital = false;
         }
-        if (str_contains($text, "'") && ! str_ends_with($rule, '.url') && ! str_ends_with($rule, '.doi')) {
-            $text = (string) preg_replace("/(?<=\p{L})'/u", '’', $text);
+        if (strpbrk($text, "'<") !== false && ! str_ends_with($rule, '.url') && ! str_ends_with($rule, '.doi')) {
+            $text = (string) preg_replace("/(?<=\p{L})'/u", '’', (new Markup($text))->plain());
         }
         $last = $this->last;
         if ($last >= 0

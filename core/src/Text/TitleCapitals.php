@@ -39,18 +39,19 @@ enum TitleCapitals
         if (Letters::isAllCapitals($title)) {
             return self::Throughout;
         }
-        // Most titles stand in headline capitals: no word in small letters but those that are always small.
-        preg_match_all('/(?<![\p{L}\p{N}\'’&.-])\p{Ll}[\p{L}\p{N}\p{M}\'’.&]*/u', $title, $found);
         static $tellNothing = null;
         $tellNothing ??= array_fill_keys(self::FUNCTION_WORDS, true) + HeadlineCase::SMALL + HeadlineCase::EITHER;
+        // Most titles stand in headline capitals: no word in small letters but those that are always small.
         $small = array_filter(
-            $found[0],
+            self::small($title),
             static fn (string $word): bool => ! isset($tellNothing[rtrim($word, '.')]) && mb_strlen($word) > 2,
         );
         if ($small === []) {
             return self::Headline;
         }
-        preg_match_all('/(?<![\p{L}\p{N}\'’&.])\p{Lu}\p{Ll}[\p{L}\p{M}\'’]*/u', $title, $found);
+        // A title inside the title has capitals of its own.
+        $own = preg_replace('~<i>.*?</i>|“[^”]*”|"[^"]*"~us', '', $title);
+        preg_match_all('/(?<![\p{L}\p{N}\'’&.])\p{Lu}\p{Ll}[\p{L}\p{M}\'’]*/u', (string) $own, $found);
         $capitals = $found[0];
         if ($capitals === [] || count($capitals) === 1 && str_starts_with($title, $capitals[0])) {
             return preg_match('/\p{Lu}/u', $title) === 1 ? self::Names : self::None;
@@ -62,6 +63,25 @@ enum TitleCapitals
         ));
 
         return $words > 2 * (count($small) - $epithets) ? self::Headline : self::Names;
+    }
+
+    /** @return list<string> the words that begin with a small letter */
+    private static function small(string $title): array
+    {
+        if (strspn($title, 'ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz ') === strlen($title)) {
+            $found = [];
+            foreach (explode(' ', $title) as $word) {
+                if ($word !== '' && $word[0] >= 'a') {
+                    $found[] = $word;
+                }
+            }
+
+            return $found;
+        }
+        $text = preg_replace('~<span class="nocase">.*?</span>|</?\w+>~us', '', $title);
+        preg_match_all('/(?<![\p{L}\p{N}\'’&.-])\p{Ll}[\p{L}\p{N}\p{M}\'’.&]*/u', (string) $text, $found);
+
+        return $found[0];
     }
 
     /** The second word of a species: small, Latin, after a genus. */

@@ -104,7 +104,11 @@ final class TitleTokens
         return $this->between[$i] === ' ';
     }
 
-    /** The title with other words. @param  array<int, string>  $words */
+    /**
+     * The title with other words.
+     *
+     * @param  array<int, string>  $words  one for each word
+     */
     public function with(array $words): string
     {
         $title = $this->between[0];

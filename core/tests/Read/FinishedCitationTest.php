@@ -44,6 +44,7 @@ final class FinishedCitationTest extends TestCase
         'apa-7 · each-kind · a standard',
         'apa-7 · each-kind · a website as a whole',
         'apa-7 · each-kind · an advertisement that is described',
+        'apa-7 · each-kind · an image made by a tool',
         'apa-7 · kinds-and-editions · website whole',
         'mla-7 · each-kind · a cartoon',
         'mla-7 · each-kind · a performance',

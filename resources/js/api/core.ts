@@ -166,6 +166,7 @@ export type FieldPath =
     | 'title.subtitle'
     | 'title.translated'
     | 'title.short'
+    | 'title.names'
     | 'title.described'
     | 'contributors'
     | 'original.title'
@@ -212,6 +213,7 @@ export interface Title {
     described?: boolean;
     /** What your text calls the source when it cannot name an author. */
     short?: string;
+    names?: string;
 }
 
 export interface Container {
@@ -314,6 +316,8 @@ export interface Fix {
     /** what a press on the button does, in a few words */
     label: string;
     value: string | Contributor[];
+    /** where it goes, if not into the field the issue stands at */
+    field: FieldPath | null;
 }
 
 export interface Issue {

@@ -86,7 +86,7 @@ export function SourceForm({
         const press = () =>
             isAddress
                 ? onEdit({ ...withAt(source, issue.field, fix.value), reached: 'web' }, [...dismissed, issue.id])
-                : set(fieldOf(issue.field), fix.value);
+                : set(fix.field ?? fieldOf(issue.field), fix.value);
         return (
             <button className="link" type="button" onClick={press}>
                 {fix.label}

@@ -12,6 +12,8 @@ use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Text\PageRange;
 use Bibrel\Core\Text\PressNames;
+use Bibrel\Core\Text\TitleLanguage;
+use Bibrel\Core\Text\Words;
 
 /** An APA entry: authors, date in parentheses, title, source (Publication Manual, 7th ed., ch. 9). */
 final readonly class ApaCitation
@@ -59,13 +61,15 @@ final readonly class ApaCitation
         $source = array_filter([
             'kind' => $kind,
             'accessed' => $accessed,
-            'title' => array_filter(['main' => $title->main, 'translated' => $title->translated]),
+            'title' => array_filter([
+                'main' => $title->main, 'translated' => $title->translated, 'names' => self::names($title->main),
+            ]),
             'contributors' => [...$people->people, ...$title->people, ...$helpers],
             'containers' => [self::filled($container), ...($second === [] ? [] : [self::filled([...$second, 'url' => $url])])],
             'genre' => $title->genre,
             'subject' => $title->subject,
             'medium' => $title->medium,
-            'language' => (new GuessedLanguage($title->main))->code(),
+            'language' => (new TitleLanguage($title->main))->code(),
             'original' => $original === '' ? [] : ['date' => $original],
         ], static fn (mixed $value): bool => $value !== '' && $value !== []);
 
@@ -73,6 +77,16 @@ final readonly class ApaCitation
             ['title' => [], 'contributors' => [], ...$source],
             self::doubts($people, $title->main, $container),
         );
+    }
+
+    /** Words no list has that the entry writes with a capital: in an APA entry they are names. */
+    private static function names(string $title): string
+    {
+        preg_match_all('/(?<=\s)\p{Lu}[\p{L}\p{M}]+/u', $title, $capitals);
+        $isUnknown = static fn (string $word): bool => Words::looksCommon(mb_strtolower($word))
+            && ! Words::isCommon(mb_strtolower($word));
+
+        return implode('; ', array_filter($capitals[0], $isUnknown));
     }
 
     /**

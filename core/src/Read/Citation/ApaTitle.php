@@ -6,6 +6,7 @@ namespace Bibrel\Core\Read\Citation;
 
 use Bibrel\Core\Read\TypeWords;
 use Bibrel\Core\Source\Name;
+use Bibrel\Core\Text\TitleLanguage;
 
 /**
  * An APA entry's title, with what stands in parentheses and brackets after it: editors and translators, edition,
@@ -137,7 +138,7 @@ final class ApaTitle
             [$this->kind, $this->genre] = [self::SAID[$said], $said];
         } elseif (preg_match('/^Comment on /u', $said) === 1) {
             [$this->kind, $this->genre] = ['forum-post', $said];
-        } elseif ((new GuessedLanguage($before))->code() !== '') {
+        } elseif ((new TitleLanguage($before))->code() !== '') {
             $this->translated = $said;
         } elseif (preg_match('/^\p{L}+(?: \p{L}+)? (?:on|and) \p{L}+(?: \p{L}+)?$/u', $said) === 1
             || (new TypeWords($said))->kind() === 'artwork') {

@@ -6,6 +6,7 @@ namespace Bibrel\Core\Read\Citation;
 
 use Bibrel\Core\Read\NameShape;
 use Bibrel\Core\Source\Name;
+use Bibrel\Core\Text\TitleLanguage;
 
 /** What the title of an MLA entry tells: a message, an interview, a case, a part of a book, another language. */
 final readonly class MlaTitle
@@ -40,7 +41,7 @@ final readonly class MlaTitle
         // After a title in another language stands what it means.
         $isGlossed = preg_match('/^(.+?) \[([^\]]+)\]$/u', $this->title, $m) === 1;
         [$plain, $meaning] = $isGlossed ? [$m[1], $m[2]] : [$this->title, ''];
-        $language = (new GuessedLanguage($plain))->code();
+        $language = (new TitleLanguage($plain))->code();
         if ($language === '') {
             return $source;
         }

@@ -17,6 +17,7 @@ use Bibrel\Core\Style\EntryContext;
 use Bibrel\Core\Style\RunningHead;
 use Bibrel\Core\Style\SortKey;
 use Bibrel\Core\Style\Style;
+use Bibrel\Core\Text\LetterCase;
 
 /** APA in its 7th and 6th editions. */
 final readonly class Apa implements Style
@@ -135,6 +136,11 @@ final readonly class Apa implements Style
         $others = array_filter($kind->fields(), static fn (Field $field): bool => ! in_array($field, $first, true));
 
         return [...array_values($first), ...array_values($others)];
+    }
+
+    public function titleCase(Source $source): LetterCase
+    {
+        return TitleElement::letterCase($source);
     }
 
     public function withoutDate(Source $source): string

@@ -18,6 +18,7 @@ use Bibrel\Core\Style\EntryContext;
 use Bibrel\Core\Style\Locator;
 use Bibrel\Core\Style\ShortTitle;
 use Bibrel\Core\Style\TitleSetter;
+use Bibrel\Core\Text\LetterCase;
 use Bibrel\Core\Text\PageRange;
 use Bibrel\Core\Text\Run;
 use Bibrel\Core\Text\RunBuilder;
@@ -165,9 +166,9 @@ final readonly class Citation
         } else {
             $isPart = in_array($containment, [Containment::InPeriodical, Containment::PartOf], true);
             (new TitleSetter($line, 'apa.title.within'))->title(
-                new Title((new ShortTitle($title))->few()),
+                new Title((new ShortTitle($title))->few(), names: $title->names),
                 $isPart ? TitleFormat::Quoted : TitleFormat::Italic,
-                $this->source->isEnglish() ? 'headline' : 'kept',
+                $this->source->isEnglish() ? LetterCase::LongWords : LetterCase::Kept,
                 'apa.cite.title',
             );
         }

@@ -13,11 +13,12 @@ use Bibrel\Core\Source\Role;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Source\TitleFormat;
 use Bibrel\Core\Style\TitleSetter;
+use Bibrel\Core\Text\HeadlineCase;
+use Bibrel\Core\Text\LetterCase;
 use Bibrel\Core\Text\Letters;
 use Bibrel\Core\Text\Ordinal;
 use Bibrel\Core\Text\Quotes;
 use Bibrel\Core\Text\RunBuilder;
-use Bibrel\Core\Text\HeadlineCase;
 use Bibrel\Core\Text\SentenceCase;
 
 /** APA's third element: the title with its parentheses and the description in brackets. */
@@ -70,9 +71,13 @@ final readonly class TitleElement
     private function title(): void
     {
         $format = $this->format();
-        $isKept = $this->source->kind->keepsTitleCase || ! $this->source->isEnglish();
         $rule = $format === TitleFormat::Italic ? 'apa.title.italic' : 'apa.title.plain';
-        $this->titles->title($this->source->title, $format, $isKept ? 'kept' : 'sentence', $rule);
+        $this->titles->title($this->source->title, $format, self::letterCase($this->source), $rule);
+    }
+
+    public static function letterCase(Source $source): LetterCase
+    {
+        return $source->kind->keepsTitleCase || ! $source->isEnglish() ? LetterCase::Kept : LetterCase::Sentence;
     }
 
     private function format(): TitleFormat

@@ -18,11 +18,11 @@ use Bibrel\Core\Source\WebAddress;
 use Bibrel\Core\Style\Addresses;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\TitleSetter;
+use Bibrel\Core\Text\HeadlineCase;
 use Bibrel\Core\Text\Ordinal;
 use Bibrel\Core\Text\PageRange;
 use Bibrel\Core\Text\Quotes;
 use Bibrel\Core\Text\RunBuilder;
-use Bibrel\Core\Text\HeadlineCase;
 
 /** A container's elements: its title, contributors, version, number, publisher, date and location. */
 final class ContainerElements

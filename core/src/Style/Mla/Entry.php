@@ -16,12 +16,12 @@ use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\EntryContext;
 use Bibrel\Core\Style\Inclusion;
 use Bibrel\Core\Style\TitleSetter;
+use Bibrel\Core\Text\HeadlineCase;
 use Bibrel\Core\Text\Letters;
 use Bibrel\Core\Text\Ordinal;
 use Bibrel\Core\Text\Quotes;
 use Bibrel\Core\Text\Run;
 use Bibrel\Core\Text\RunBuilder;
-use Bibrel\Core\Text\HeadlineCase;
 
 /** One works cited entry out of the nine core elements: author, title, then each container's own. */
 final readonly class Entry

@@ -13,6 +13,7 @@ use Bibrel\Core\Style\EntryContext;
 use Bibrel\Core\Style\RunningHead;
 use Bibrel\Core\Style\SortKey;
 use Bibrel\Core\Style\Style;
+use Bibrel\Core\Text\LetterCase;
 
 /** MLA in its 9th, 8th and 7th editions. */
 final readonly class Mla implements Style
@@ -125,6 +126,11 @@ final readonly class Mla implements Style
     public function fields(Kind $kind): array
     {
         return $kind->fields();
+    }
+
+    public function titleCase(Source $source): LetterCase
+    {
+        return (new SourceTitle($source))->case();
     }
 
     public function withoutDate(Source $source): string

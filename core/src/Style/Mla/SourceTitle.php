@@ -7,6 +7,7 @@ namespace Bibrel\Core\Style\Mla;
 use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Source\TitleFormat;
+use Bibrel\Core\Text\LetterCase;
 
 /**
  * How MLA sets the title of a source: in italics what stands on its own, in quotation marks what is part of a larger
@@ -35,14 +36,13 @@ final readonly class SourceTitle
         return $this->source->kind->formerTitleFormat ?? $this->format();
     }
 
-    /** @return 'headline'|'kept' */
-    public function case(): string
+    public function case(): LetterCase
     {
         $isKept = $this->source->title->described
             || $this->source->kind->keepsTitleCase
             || ! $this->source->isEnglish();
 
-        return $isKept ? 'kept' : 'headline';
+        return $isKept ? LetterCase::Kept : LetterCase::Headline;
     }
 
     public static function rule(TitleFormat $format): string

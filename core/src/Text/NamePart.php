@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Text;
+
+/** What a word may be in a name of several words, or says of one: flags that `Names::parts` makes of name-patterns.php. */
+final class NamePart
+{
+    public const SERIES = 1;
+
+    public const HEAD = 2;
+
+    public const HEAD_OF = 4;
+
+    public const TAIL = 8;
+
+    public const TAIL_OF_PEOPLE = 16;
+
+    public const DIRECTION = 32;
+
+    /** The first of two words that close a name: Civil War, National Park. */
+    public const BEFORE_TAIL = 64;
+
+    public const LAST_TAIL = 128;
+
+    /** A common word as well, but hardly ever in a title. */
+    public const NAME = 256;
+
+    /** A common word as well, and as often the one as the other. */
+    public const EITHER = 512;
+
+    public const TAILS = self::TAIL | self::TAIL_OF_PEOPLE | self::BEFORE_TAIL;
+
+    /** By the key in name-patterns.php. */
+    public const OF = [
+        'series' => self::SERIES,
+        'heads' => self::HEAD,
+        'headsOf' => self::HEAD_OF,
+        'tails' => self::TAIL,
+        'tailsOfPeoples' => self::TAIL_OF_PEOPLE,
+        'directions' => self::DIRECTION,
+        'beforeTails' => self::BEFORE_TAIL,
+        'lastTails' => self::LAST_TAIL,
+        'names' => self::NAME,
+        'either' => self::EITHER,
+    ];
+}
