@@ -9,6 +9,7 @@ return [
     'paragraph' => ['mla' => ['par.', 'pars.'], 'apa' => ['para.', 'paras.']],
     'chapter' => ['mla' => ['ch.', 'chs.'], 'apa' => ['Chapter', 'Chapters']],
     'section' => ['mla' => ['sec.', 'secs.'], 'apa' => ['Section', 'Sections']],
+    'heading' => ['mla' => ['sec. “%s”', 'sec. “%s”'], 'apa' => ['%s section', '%s section']],
     'part' => ['mla' => ['pt.', 'pts.'], 'apa' => ['Part', 'Parts']],
     'volume' => ['mla' => ['vol.', 'vols.'], 'apa' => ['Vol.', 'Vols.']],
     'line' => ['mla' => ['line', 'lines'], 'apa' => ['line', 'lines']],

@@ -25,4 +25,5 @@ return new Kind(
     ],
     accessMethods: [AccessMethod::Web, AccessMethod::Database],
     hasImprint: true,
+    isReference: true,
 );

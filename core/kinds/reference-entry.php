@@ -22,4 +22,5 @@ return new Kind(
     ],
     yearOnly: true,
     hasImprint: true,
+    isReference: true,
 );

@@ -29,7 +29,7 @@ return new Kind(
         'language',
         'annotation',
     ],
-    bracketDescription: 'Doctoral dissertation',
+    bracketDescription: 'Thesis',
     formerTitleFormat: TitleFormat::Quoted,
     yearOnly: true,
     numberLabel: 'Publication No.',

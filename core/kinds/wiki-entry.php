@@ -39,4 +39,5 @@ return new Kind(
         ),
     ],
     hasImprint: true,
+    isReference: true,
 );

@@ -40,6 +40,11 @@ return [
         'senior', 'staff', 'chief', 'deputy', 'managing', 'executive', 'associate', 'contributing', 'national', 'special',
         'assistant', 'news', 'science', 'guest',
     ],
+    'theses' => [
+        'Master’s thesis' => 'M\.?\s?A\.?|M\.?\s?Sc\.?|M\.?\s?S\.?|M\.?\s?Ed\.?|M\.?\s?Phil\.?|M\.?\s?F\.?A\.?|M\.?Eng\.?|MBA|MPH|LL\.?M\.?|masters?',
+        'Doctoral dissertation' => 'Ph\.?\s?D\.?|D\.?Phil\.?|Ed\.?D\.?|Psy\.?D\.?|Dr\.?|doctoral|doctorate|doctor',
+        'Bachelor’s thesis' => 'B\.?\s?A\.?|B\.?\s?Sc\.?|B\.?\s?S\.?|bachelors?',
+    ],
     'degrees' => [
         'Ph\.?D', 'M\.?D', 'M\.?A', 'B\.?A', 'M\.?Sc', 'B\.?Sc', 'J\.?D', 'LL\.?M', 'MBA', 'MFA', 'MPH', 'RN', 'FRS',
     ],

@@ -31,6 +31,7 @@ final readonly class Neighbours
                 sharesAuthor: $author !== '' && $counts[$author] > 1,
                 sharesSurname: isset($surnames[$i]),
                 namesNeeded: $names[$i] ?? 1,
+                sharesInitial: $surnames[$i] ?? false,
             );
         }
 
@@ -99,7 +100,10 @@ final readonly class Neighbours
         return $needed;
     }
 
-    /** @return array<int, true> entries whose first author shares the surname with somebody else's first author */
+    /**
+     * @return array<int, bool> entries whose first author shares the surname with somebody else's first author, and whether
+     *     the initial too
+     */
     private function sharedSurnames(): array
     {
         $people = [];
@@ -110,8 +114,12 @@ final readonly class Neighbours
         }
         $shared = [];
         foreach ($people as $given) {
-            if (count($given) > 1) {
-                $shared += array_fill_keys(array_merge(...array_values($given)), true);
+            $initials = array_count_values(array_map(
+                static fn (string|int $name): string => mb_substr((string) $name, 0, 1),
+                array_keys($given),
+            ));
+            foreach (count($given) > 1 ? $given : [] as $name => $places) {
+                $shared += array_fill_keys($places, $initials[mb_substr((string) $name, 0, 1)] > 1);
             }
         }
 

@@ -30,6 +30,14 @@ final readonly class Contributor
         }, mb_substr(Text::of($json, 'id'), 0, 40));
     }
 
+    /** With the name as an entry has it. */
+    public function printed(): self
+    {
+        $name = $this->name->printed();
+
+        return $name === $this->name ? $this : new self($this->role, $name, $this->id);
+    }
+
     /** @return array{id?: string, role: string, name: array<string, string|bool>} */
     public function toArray(): array
     {

@@ -146,6 +146,71 @@ final readonly class Name
         return preg_match('/\b(?:'.Vocabulary::all()->pattern('organisations').')\b/iu', $typed) === 1;
     }
 
+    /** Whether it stands for people who are not named: "et al.", "and others". */
+    public function isOthers(): bool
+    {
+        $said = $this->group !== '' ? $this->group : ($this->given === '' ? $this->family : '');
+
+        return strlen($said) < 14 && preg_match('/^(?:(?:and |& )?others|et al(?:\.|ii|iae)?|et\.? al\.?)$/i', $said) === 1;
+    }
+
+    /**
+     * The name as an entry has it: without degrees and forms of address, a generation out of the family name, initials
+     * with their stops and spaces ("JRR" as "J. R. R.").
+     *
+     * Source: MLA Handbook, 9th ed., 2.72, 2.74, 5.11; APA Publication Manual, 7th ed., 9.8.
+     */
+    public function printed(): self
+    {
+        if ($this->kind !== NameKind::Person) {
+            return $this;
+        }
+        $bare = $this->withoutHonours();
+        $suffix = $bare->suffix;
+        $family = $bare->family;
+        if ($suffix === '' && preg_match('/^(.+?),?\s+((?:jr|sr)\.?|ii|iii|iv)$/i', $family, $m) === 1) {
+            [, $family, $suffix] = $m;
+        }
+        $given = self::spacedInitials($bare->given, mb_strtoupper($family) === $family);
+
+        return $given === $this->given && $family === $this->family && $suffix === $this->suffix
+            ? $this
+            : self::person($given, $family, $this->particle, $this->dropping, $suffix, $this->familyFirst);
+    }
+
+    /** Without degrees and forms of address, "Dr.", "PhD", which are no part of a name. */
+    public function withoutHonours(): self
+    {
+        if (! str_contains($this->given, ' ') && ! str_contains($this->given, '.') && ! str_contains($this->family, ' ')
+            && $this->suffix === '') {
+            return $this;
+        }
+        $degrees = Vocabulary::all()->pattern('degrees');
+        $off = "/(?:,\\s*|\\s+)(?:{$degrees})\\.?(?:,?\\s*(?:{$degrees})\\.?)*$/u";
+        $address = '/^(?:(?:'.Vocabulary::all()->pattern('honorifics').')\.?\s+)+(?=\S)/i';
+        $given = (string) preg_replace([$address, $off], '', $this->given);
+        $family = (string) preg_replace($off, '', $given === '' || $this->given === ''
+            ? (string) preg_replace($address, '', $this->family) : $this->family);
+        $suffix = preg_match("/^(?:{$degrees})\\.?$/u", $this->suffix) === 1 ? '' : $this->suffix;
+
+        return $given === $this->given && $family === $this->family && $suffix === $this->suffix
+            ? $this
+            : self::person($given, $family, $this->particle, $this->dropping, $suffix, $this->familyFirst);
+    }
+
+    /** @param  bool  $isShouted  whether the whole name stands in capitals, so that capitals are no initials */
+    private static function spacedInitials(string $given, bool $isShouted): string
+    {
+        if (! $isShouted && preg_match('/^\p{Lu}{2,3}$/u', $given) === 1 || preg_match('/^\p{Lu}(?: \p{Lu})*$/u', $given) === 1) {
+            return implode(' ', array_map(
+                static fn (string $letter): string => "{$letter}.",
+                mb_str_split(str_replace(' ', '', $given)),
+            ));
+        }
+
+        return str_contains($given, '.') ? (string) preg_replace('/(?<=\b\p{Lu}\.)(?=\p{Lu})/u', ' ', $given) : $given;
+    }
+
     public function isGroup(): bool
     {
         return $this->kind === NameKind::Group;

@@ -58,6 +58,13 @@ final readonly class PartialDate
         if ($text === '' || preg_match('/^(n\.?\s?d\.?|no date|none)$/i', $text) === 1) {
             return new self('');
         }
+        if (preg_match('/^\[([^\[\]]+)\]$/u', $text, $m) === 1 && self::parse($m[1])->isDate()) {
+            // A cataloguer's brackets say where the date is from, and are no part of it.
+            return self::parse($m[1]);
+        }
+        if (preg_match('/^(c(?:a|irca)?\.?\s?)?(\d{1,4})\s?b\.?\s?c\.?(?:\s?e\.?)?$/i', $text, $m) === 1) {
+            return new self($text, -(int) $m[2], circa: $m[1] !== '');
+        }
         if (preg_match('~^(.{4,}?)\s?/\s?(.{4,})$~u', $text, $m) === 1) {
             [$from, $to] = [self::parse($m[1]), self::parse($m[2])];
 
@@ -116,7 +123,8 @@ final readonly class PartialDate
         if ($this->year === null) {
             return $this->text;
         }
-        $date = sprintf('%04d', $this->year)
+        // Astronomers count a year 0, which 1 BCE is.
+        $date = ($this->year < 0 ? sprintf('-%04d', -$this->year - 1) : sprintf('%04d', $this->year))
             .($this->month === null ? '' : sprintf('-%02d', $this->month))
             .($this->day === null ? '' : sprintf('-%02d', $this->day));
 

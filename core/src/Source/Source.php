@@ -19,6 +19,9 @@ final class Source
 {
     private ?bool $isEnglish = null;
 
+    /** @var ?list<Contributor> with their names as entries have them */
+    private ?array $printed = null;
+
     /** @var ?array<int, Contributor> worked out once, since everything asks for them */
     private ?array $leaders = null;
 
@@ -183,11 +186,12 @@ final class Source
         return PartialDate::parse($this->accessed);
     }
 
-    /** @return array<int, Contributor> the named contributors in these roles, by their place in `contributors` */
+    /** @return array<int, Contributor> the named contributors in these roles, as entries name them, by their place in `contributors` */
     public function by(Role ...$roles): array
     {
         $found = [];
-        foreach ($this->contributors as $place => $one) {
+        $this->printed ??= array_map(static fn (Contributor $one): Contributor => $one->printed(), $this->contributors);
+        foreach ($this->printed as $place => $one) {
             if (in_array($one->role, $roles, true) && ! $one->name->isEmpty()) {
                 $found[$place] = $one;
             }

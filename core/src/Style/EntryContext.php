@@ -12,6 +12,7 @@ final readonly class EntryContext
      * @param  string  $yearLetter  "a", "b", ... among works by the same authors in one year
      * @param  bool  $sharesAuthor  another entry has the same authors
      * @param  bool  $sharesSurname  another first author has the same surname and is somebody else
+     * @param  bool  $sharesInitial  that one has the same initial too
      * @param  int  $namesNeeded  how many authors an APA citation names before "et al." to tell it from another one
      */
     public function __construct(
@@ -20,6 +21,7 @@ final readonly class EntryContext
         public bool $sharesAuthor = false,
         public bool $sharesSurname = false,
         public int $namesNeeded = 1,
+        public bool $sharesInitial = false,
     ) {
     }
 
@@ -34,6 +36,7 @@ final readonly class EntryContext
                 (int) $this->sharesAuthor,
                 (int) $this->sharesSurname,
                 $this->namesNeeded,
+                (int) $this->sharesInitial,
             ],
         );
     }

@@ -68,6 +68,12 @@ final readonly class Locator
         return self::words()[$this->kind][$style][(new PageRange($this->value))->isSeveral() ? 1 : 0] ?? '';
     }
 
+    /** The place with its word, which stands before it unless the word says where: "Boots section". */
+    public function worded(string $word, string $value): string
+    {
+        return str_contains($word, '%s') ? sprintf($word, $value) : trim("{$word} {$value}");
+    }
+
     /** @return array<string, array<string, array{string, string}>> */
     private static function words(): array
     {

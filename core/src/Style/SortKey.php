@@ -6,6 +6,8 @@ namespace Bibrel\Core\Style;
 
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\NameKind;
+use Bibrel\Core\Source\Source;
+use Bibrel\Core\Source\WebAddress;
 use Bibrel\Core\Text\Markup;
 use Bibrel\Core\Text\Vocabulary;
 
@@ -23,6 +25,15 @@ final class SortKey
         return (string) preg_replace('/^(?:'.Vocabulary::all()->pattern('elided').")['’](?=\\p{L})/iu", '', $rest);
     }
 
+    /** What an entry without an author begins with: its title, or the address where that is all there is. */
+    public static function work(Source $source): string
+    {
+        $title = $source->title->full();
+        $address = $title === '' ? $source->container()->url : '';
+
+        return $address === '' ? self::title($title, $source->language) : (new WebAddress($address))->bare();
+    }
+
     /**
      * @param  bool  $initials  whether given names count by their initials
      * @return list<string> surname and given names, or the whole name
@@ -34,7 +45,8 @@ final class SortKey
             $name->kind === NameKind::Screen && $name->family === '' && $name->group === '' => [ltrim($name->screen, '@')],
             $name->kind === NameKind::Screen && $name->group !== '' => [$name->group],
             default => [
-                $name->surname(),
+                // "Van Dyke" stands where "Vandyke" would.
+                str_replace(' ', '', $name->surname()),
                 $initials
                     ? (string) preg_replace('/(\p{L})[\p{L}\p{M}’\']*\.?/u', '$1', $name->given)
                     : Name::join($name->given, $name->dropping, $name->suffix),

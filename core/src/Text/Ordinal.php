@@ -25,6 +25,15 @@ final class Ordinal
         return (string) preg_replace('/^(\d+)$/', '$1 vols.', $volumes);
     }
 
+    /** An edition in the middle of an entry: "Late ed." as "late ed.", while a name keeps its capital. */
+    public static function within(string $edition): string
+    {
+        $isPlain = preg_match('/^(?:late|early|final|city|morning|evening|national|international|revised|rev|expanded|illustrated'
+            .'|special|library|student|abridged|enlarged|updated|new|first|digital|online|weekend|regional|local)\b/i', $edition) === 1;
+
+        return $isPlain ? lcfirst($edition) : $edition;
+    }
+
     /** "3", "third" and "Third edition" as "3rd ed."; "revised edition" as "rev. ed."; other words as they are. */
     public static function edition(string $edition): string
     {

@@ -12,7 +12,7 @@ namespace Bibrel\Core\Text;
  */
 final class TitleTokens
 {
-    private const WORD = '~(<span class="nocase">.*?</span>|</?(?:i|b|sub|sup|sc)>|[\p{L}\p{N}](?:[\p{L}\p{N}\p{M}\'’.&]*[\p{L}\p{N}\p{M}\'’&])?)~us';
+    private const WORD = '~(<span class="nocase">.*?</span>|</?(?:i|em|b|strong|u|sub|sup|sc|scp|small|span)(?: [^<>]*)?>|[\p{L}\p{N}](?:[\p{L}\p{N}\p{M}\'’.&]*[\p{L}\p{N}\p{M}\'’&])?)~us';
 
     private const PLAIN = 'ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz ';
 
@@ -48,7 +48,7 @@ final class TitleTokens
         $words = [];
         $between = [''];
         foreach ($parts as $i => $part) {
-            $isWord = $i % 2 === 1 && ($part[0] !== '<' || str_starts_with($part, '<span'));
+            $isWord = $i % 2 === 1 && ($part[0] !== '<' || str_starts_with($part, '<span class="nocase">'));
             if ($isWord) {
                 $words[] = $part;
                 $between[] = '';

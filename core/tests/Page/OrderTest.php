@@ -7,10 +7,13 @@ namespace Bibrel\Core\Tests\Page;
 use Bibrel\Core\Format\Exchange\CslJson;
 use Bibrel\Core\Page\Page;
 use Bibrel\Core\Page\PageEntry;
+use Bibrel\Core\Source\Kinds;
+use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CitationContext;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\Locator;
 use Bibrel\Core\Style\Styles;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 final class OrderTest extends TestCase
@@ -128,6 +131,49 @@ final class OrderTest extends TestCase
      * @param  list<string>  $expected
      * @param  callable(string): array<string, mixed>  $item
      */
+    /** @param  list<array{string, string, string}>  $order  authors, title and date in the order the page must have */
+    #[DataProvider('orders')]
+    public function test_order(string $style, array $order): void
+    {
+        $sources = array_map(self::written(...), $order, array_keys($order));
+        $entries = Page::compose(array_reverse($sources), Styles::get($style), new CourseRules)->entries;
+        $found = array_map(static fn (PageEntry $entry): array => $order[(int) $entry->id], $entries);
+
+        self::assertSame(array_map('json_encode', $order), array_map('json_encode', $found));
+    }
+
+    /** @return iterable<string, array{string, list<array{string, string, string}>}> */
+    public static function orders(): iterable
+    {
+        $json = (string) file_get_contents(__DIR__.'/../conformance/orders/orders.json');
+        foreach (json_decode($json, true, flags: JSON_THROW_ON_ERROR) as $case) {
+            foreach ($case['styles'] as $style) {
+                yield "{$case['name']} · {$style}" => [$style, $case['order']];
+            }
+        }
+    }
+
+    /** @param  array{string, string, string}  $row */
+    private static function written(array $row, int $id): Source
+    {
+        [$authors, $title, $date] = $row;
+        $isAddress = str_starts_with($title, 'https:');
+        $person = static function (string $name): array {
+            [$family, $given] = [...explode(', ', $name, 2), ''];
+
+            return ['role' => 'author', 'name' => $given === '' ? ['group' => $family] : compact('given', 'family')];
+        };
+
+        return Source::fromArray([
+            'id' => (string) $id,
+            'kind' => $isAddress ? 'web-page' : (strlen($date) === 10 && $date[4] === '-' ? 'newspaper-article' : 'book'),
+            'title' => ['main' => $isAddress ? '' : $title],
+            'contributors' => array_map($person, $authors === '' ? [] : explode('; ', $authors)),
+            'containers' => [['url' => $isAddress ? $title : '', 'publisher' => 'Quayside Press']
+                + ($date === 'in press' ? ['status' => $date] : ['date' => $date])],
+        ], Kinds::all());
+    }
+
     private function assertOrder(string $style, array $expected, callable $item): void
     {
         self::assertSame($expected, self::titles($style, array_map($item, array_reverse($expected))));

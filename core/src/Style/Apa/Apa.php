@@ -75,15 +75,18 @@ final readonly class Apa implements Style
 
     public function orderedBy(Source $source): array
     {
-        $title = SortKey::title($source->title->full(), $source->language);
+        $title = SortKey::work($source);
         $authors = [];
         foreach ((new Leaders($source))->all() as $leader) {
             array_push($authors, ...SortKey::name($leader->name, true));
         }
         // Undated works come first, those in press last.
         $date = $source->date();
+        $isToTheDay = ! $source->kind->yearOnly;
         $when = match (true) {
-            $date->isDate() => 'b'.sprintf('%04d', $date->year),
+            // Within a year the year alone comes first, then its days (9.46).
+            $date->isDate() && $date->year < 0 => 'a'.sprintf('%08d', 99_999_999 + (int) $date->ordinal()),
+            $date->isDate() => 'b'.sprintf('%08d', $isToTheDay ? $date->ordinal() : $date->year * 10000),
             $source->container()->status !== '' || ! $date->isNone() => 'c',
             default => 'a',
         };

@@ -113,12 +113,13 @@ final readonly class Citation
     /** @param  non-empty-list<Contributor>  $leaders */
     private function authors(RunBuilder $line, array $leaders, bool $isNarrative): void
     {
+        $isCut = count($leaders) > 1 && end($leaders)->name->isOthers();
         $names = array_map(fn (Contributor $one): string => $this->name($one->name), $leaders);
-        $shown = array_slice($names, 0, $this->namesShown(count($names)));
+        $shown = array_slice($names, 0, $isCut ? 1 : $this->namesShown(count($names)));
         $and = $isNarrative ? 'and ' : '& ';
         $text = match (true) {
             count($names) === 1 => $names[0],
-            count($names) === 2 => implode(" {$and}", $names),
+            count($names) === 2 && ! $isCut => implode(" {$and}", $names),
             count($shown) === count($names) => implode(', ', array_slice($names, 0, -1)).", {$and}".end($names),
             default => implode(', ', $shown).(count($shown) === 1 ? ' et al.' : ', et al.'),
         };
@@ -154,7 +155,7 @@ final readonly class Citation
         $title = $this->source->title;
         $containment = $this->source->kind->containment;
         if ($title->described || $title->isEmpty()) {
-            $words = $title->isEmpty() ? $this->source->genre : $title->full();
+            $words = $title->isEmpty() ? TitleElement::descriptionOf($this->source) : $title->full();
             $line->add($words === '' ? '' : "[{$words}]", 'apa.cite.title', FieldPath::title());
         } elseif ($containment === Containment::Law) {
             $line->add(
@@ -193,6 +194,6 @@ final readonly class Citation
     {
         $value = $locator->isTime() ? $locator->time() : (new PageRange($locator->value))->full();
 
-        return $locator->isInPlay('act') ? $value : trim($locator->word('apa').' '.$value);
+        return $locator->isInPlay('act') ? $value : $locator->worded($locator->word('apa'), $value);
     }
 }

@@ -39,8 +39,6 @@ final readonly class Entry
             $this->close();
             $this->date();
             $title->add();
-        } elseif ($this->source->title->isEmpty() && $this->source->genre.$this->source->subject === '') {
-            $this->date();
         } else {
             $title->add();
             $this->date();

@@ -31,6 +31,11 @@ final readonly class Names
         $roles = array_unique(array_map(static fn (Contributor $one): string => $one->role->value, $leaders));
         $first = array_key_first($leaders);
         foreach ($shown as $place => $one) {
+            if ($place !== $first && $one->name->isOthers()) {
+                $line->add(', et al.', 'apa.author.cut', FieldPath::contributors()->member($place));
+
+                continue;
+            }
             if ($place !== $first) {
                 $this->between($line, $shown, $place === array_key_last($shown), $isCut);
             }
@@ -54,6 +59,11 @@ final readonly class Names
     {
         $count = count($contributors);
         foreach ($contributors as $place => $one) {
+            if ($place !== array_key_first($contributors) && $one->name->isOthers()) {
+                $line->add(' et al.', $rule, $path->member($place));
+
+                continue;
+            }
             if ($place !== array_key_first($contributors)) {
                 $isLast = $place === array_key_last($contributors);
                 $line->add($isLast ? ($count === 2 ? ' & ' : ', & ') : ', ', $rule);

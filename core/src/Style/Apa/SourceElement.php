@@ -151,7 +151,7 @@ final readonly class SourceElement
     {
         $path = FieldPath::contributors(0);
         $people = array_filter(
-            $this->source->people($path),
+            array_map(static fn (Contributor $one): Contributor => $one->printed(), $this->source->people($path)),
             static fn (Contributor $one): bool => ! $one->name->isEmpty(),
         );
         if ($people === []) {
@@ -331,13 +331,21 @@ final readonly class SourceElement
                 return;
             }
         }
-        foreach ($this->source->containers as $i => $container) {
+        foreach ($this->isInDatabase() ? [] : $this->source->containers as $i => $container) {
             if ($container->url !== '') {
                 $this->url($container->url, ContainerField::Url->at($i));
 
                 return;
             }
         }
+    }
+
+    /** What is read in a library's database can be had elsewhere: the entry is that of the printed work (9.30). */
+    private function isInDatabase(): bool
+    {
+        $isPart = $this->isIn(Containment::InPeriodical) || $this->isIn(Containment::PartOf);
+
+        return $isPart && $this->source->container()->url === '' && ($this->source->containers[1]->title ?? '') !== '';
     }
 
     private function url(string $url, FieldPath $field): void
@@ -384,7 +392,8 @@ final readonly class SourceElement
         return match ($this->course->accessed) {
             Inclusion::Always => true,
             Inclusion::Never => false,
-            Inclusion::Auto => $this->source->kind->changes,
+            Inclusion::Auto => $this->source->kind->changes
+                || $this->source->kind->isReference && $this->source->date()->isNone(),
         };
     }
 

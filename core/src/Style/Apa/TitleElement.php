@@ -10,7 +10,9 @@ use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Role;
+use Bibrel\Core\Source\Degree;
 use Bibrel\Core\Source\Source;
+use Bibrel\Core\Source\Title;
 use Bibrel\Core\Source\TitleFormat;
 use Bibrel\Core\Style\TitleSetter;
 use Bibrel\Core\Text\HeadlineCase;
@@ -26,6 +28,9 @@ final readonly class TitleElement
 {
     /** Whom the parentheses after a title name. */
     private const NAMED = [Role::Editor, Role::Translator, Role::Illustrator, Role::Narrator];
+
+    /** How many words of a post stand for its title. */
+    private const POST_WORDS = 20;
 
     private TitleSetter $titles;
 
@@ -50,7 +55,7 @@ final readonly class TitleElement
         $title = $this->source->title;
         match (true) {
             $title->isEmpty() && $this->source->subject !== '' => $this->review(),
-            $title->isEmpty() => $this->described($this->source->genre, FieldPath::genre()),
+            $title->isEmpty() => $this->described(self::descriptionOf($this->source), FieldPath::genre()),
             $title->described => $this->described($title->full(), FieldPath::title()),
             default => $this->title(),
         };
@@ -72,7 +77,31 @@ final readonly class TitleElement
     {
         $format = $this->format();
         $rule = $format === TitleFormat::Italic ? 'apa.title.italic' : 'apa.title.plain';
-        $this->titles->title($this->source->title, $format, self::letterCase($this->source), $rule);
+        $this->titles->title($this->shown(), $format, self::letterCase($this->source), $rule);
+    }
+
+    /**
+     * What stands in brackets for a title that is not there: somebody's words, what its kind is, and where the entry would
+     * begin with nothing the kind's own name.
+     */
+    public static function descriptionOf(Source $source): string
+    {
+        return match (true) {
+            $source->genre !== '' => $source->genre,
+            $source->kind->bracketDescription !== '' => $source->kind->bracketDescription,
+            (new Leaders($source))->all() !== [] => '',
+            default => Letters::capital($source->kind->untitled ?: $source->kind->label),
+        };
+    }
+
+    /** Of a post that has no title of its own the first twenty words (10.15). */
+    private function shown(): Title
+    {
+        $title = $this->source->title;
+        $isPost = $this->source->kind->isMessage && $this->source->kind->keepsTitleCase;
+        $words = $isPost ? explode(' ', $title->main) : [];
+
+        return count($words) > self::POST_WORDS ? new Title(implode(' ', array_slice($words, 0, self::POST_WORDS))) : $title;
     }
 
     public static function letterCase(Source $source): LetterCase
@@ -254,10 +283,9 @@ final readonly class TitleElement
     private function degree(string $genre): void
     {
         $school = $this->source->container()->publisher;
-        $words = str_ireplace('phd dissertation', 'Doctoral dissertation', $genre ?: $this->ofKind());
-        $type = (new SentenceCase($words))->text();
+        $type = $genre === '' ? $this->ofKind() : (new Degree($genre))->work();
         if (! SourceElement::isPublished($this->source)) {
-            [$type, $school] = ['Unpublished '.lcfirst($type), ''];
+            [$type, $school] = ['Unpublished '.(preg_match('/^\p{Lu}{2}/u', $type) === 1 ? $type : lcfirst($type)), ''];
         }
         [$open, $close] = $this->edition === 6 ? ['(', ')'] : ['[', ']'];
         $this->line->add(" {$open}{$type}", 'apa.title.note', FieldPath::genre())

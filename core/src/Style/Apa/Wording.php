@@ -38,6 +38,7 @@ final readonly class Wording
 
         return match (true) {
             $date->year === null => $date->text,
+            $date->year < 0 => ($date->circa ? 'ca. ' : '').-$date->year.' B.C.E.',
             $date->circa => "ca. {$date->year}",
             $end !== null && $end->year !== $date->year => "{$date->year}–{$end->year}",
             ! $toTheDay || $date->month === null => (string) $date->year,

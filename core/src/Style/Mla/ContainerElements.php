@@ -122,7 +122,7 @@ final class ContainerElements
             $this->element('conducted by the author', 'mla.contributor');
         }
         foreach ($container->contributors === [] ? [] : $this->contributions->byRole(
-            $container->contributors,
+            array_map(static fn (Contributor $one): Contributor => $one->printed(), $container->contributors),
         ) as [$roles, $people]) {
             $this->people($roles, $people, FieldPath::contributors($i));
         }
@@ -152,7 +152,7 @@ final class ContainerElements
     {
         $version = $container->version;
         $device = $this->source->kind->deviceEdition;
-        $this->element(Ordinal::edition($container->edition), 'mla.version', ContainerField::Edition, $i);
+        $this->element(Ordinal::within(Ordinal::edition($container->edition)), 'mla.version', ContainerField::Edition, $i);
         $this->element($device !== '' && $this->isReadOnDevice($container, $i) ? $device : '', 'mla.version');
         $this->element(
             ctype_digit($version[0] ?? '') && preg_match('/^\d[\w.]*$/', $version) === 1
@@ -203,8 +203,9 @@ final class ContainerElements
                 ->add(' no. ', 'mla.number')
                 ->add($shown, 'mla.number', ContainerField::Number->at($i));
         } else {
-            $isBare = ctype_digit($shown[0] ?? '') && ! $this->source->kind->isKept();
-            $this->element($isBare ? "no. {$shown}" : $shown, 'mla.number', ContainerField::Number, $i);
+            // A code, "12" or "R-12"; words say themselves what they count.
+            $isCode = preg_match('/^(?=.*\d)[\p{L}\d][\w.\/-]*$/u', $shown) === 1 && ! $this->source->kind->isKept();
+            $this->element($isCode ? "no. {$shown}" : $shown, 'mla.number', ContainerField::Number, $i);
         }
     }
 
@@ -267,7 +268,9 @@ final class ContainerElements
             ? ''
             : 'article '.preg_replace('/^article\s+/i', '', $container->articleNumber);
         $this->element(
-            $container->pages === '' ? '' : self::pages($container->pages),
+            $container->pages === '' ? '' : self::pages($this->source->kind->containment === Containment::InPeriodical
+                ? (new PageRange($container->pages))->withoutGaps()
+                : $container->pages),
             'mla.pages',
             ContainerField::Pages,
             $i,

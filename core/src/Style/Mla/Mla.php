@@ -80,7 +80,8 @@ final readonly class Mla implements Style
             $authors = [...array_slice($authors, 0, 2), 'et al'];
         }
 
-        return [...$authors, SortKey::title($source->title->full(), $source->language), $source->date()->edtf()];
+        // An author's own works come before those with somebody else.
+        return [...$authors, ...($authors === [] ? [] : ['']), SortKey::work($source), $source->date()->edtf()];
     }
 
     public function ordersWordByWord(): bool

@@ -112,6 +112,11 @@ final readonly class Mla7Entry
         $format = $title->formerFormat();
         $this->titles->title($this->source->title, $format, $title->case(), SourceTitle::rule($format));
         $this->close();
+        if ($this->source->kind->offers(Role::Recipient)) {
+            $this->line->add('Message to ', 'mla.title.described');
+            $this->recipients();
+            $this->close();
+        }
     }
 
     /** What stands for a title where there is none. */
@@ -201,9 +206,15 @@ final readonly class Mla7Entry
         $container = $this->source->container();
         $form = $this->form->at(FormPlace::BeforeContainer);
         $this->line->add($form === '' ? '' : Letters::capital(self::OLDER[$form] ?? $form).' of ', 'mla.form');
-        $this->titles->text($container->title, ContainerField::Title->at(), TitleFormat::Italic, 'mla.container');
+        // A newspaper's name stands without its article (7th ed., 5.4.5).
+        $title = $this->source->kind->inNewspaper && $this->source->isEnglish()
+            ? (string) preg_replace('/^The\s+(?=\S)/u', '', $container->title)
+            : $container->title;
+        $this->titles->text($title, ContainerField::Title->at(), TitleFormat::Italic, 'mla.container');
         $this->isInJournal() ? $this->journalIssue($container) : $this->popularIssue($container);
-        $pages = $container->pages === '' ? 'n. pag.' : (new PageRange($container->pages))->shortened();
+        $pages = $container->pages === ''
+            ? 'n. pag.'
+            : (new PageRange((new PageRange($container->pages))->withoutGaps()))->shortened();
         $this->line->add(': ', 'mla.pages')->add($pages, 'mla.pages', ContainerField::Pages->at());
         $this->close();
     }
@@ -223,7 +234,7 @@ final readonly class Mla7Entry
         $this->line->space('mla.date')->add($this->date('n.d.'), 'mla.date', ContainerField::Date->at());
         if ($container->edition !== '') {
             $this->line->add(', ', 'mla.comma')
-                ->add(Ordinal::edition($container->edition), 'mla.version', ContainerField::Edition->at());
+                ->add(Ordinal::within(Ordinal::edition($container->edition)), 'mla.version', ContainerField::Edition->at());
         }
     }
 
@@ -256,7 +267,7 @@ final readonly class Mla7Entry
             $this->isIn(Containment::PartOf) && $this->source->isEnglish(),
         );
         $this->contributors($this->contributions->byRole($container->contributors), FieldPath::contributors(0));
-        $edition = Letters::capital(Ordinal::edition($container->edition));
+        $edition = Letters::capital(Ordinal::within(Ordinal::edition($container->edition)));
         $this->element($edition, 'mla.version', ContainerField::Edition->at());
         $volume = $container->volume === '' ? '' : "Vol. {$container->volume}";
         $this->element($volume, 'mla.number', ContainerField::Volume->at());

@@ -30,6 +30,7 @@ final readonly class Names
         $path = FieldPath::contributors();
         $this->inverted($line, $leaders[$first]->name, $path->member($first));
         match (true) {
+            end($leaders)->name->isOthers() && count($leaders) > 1 => $line->add(', et al.', 'mla.author.many', $path),
             count($leaders) === 2 => $this->second(
                 $line,
                 $leaders[$first]->name,
@@ -68,9 +69,9 @@ final readonly class Names
         $first = array_key_first($contributors);
         $last = array_key_last($contributors);
         $line->add($this->direct($contributors[$first]->name), $rule, $path->member($first));
-        if (count($contributors) === 2) {
+        if (count($contributors) === 2 && ! $contributors[$last]->name->isOthers()) {
             $line->add(' and ', $rule)->add($this->direct($contributors[$last]->name), $rule, $path->member($last));
-        } elseif (count($contributors) > 2) {
+        } elseif (count($contributors) > 1) {
             $line->add(' et al.', $rule, $path);
         }
     }

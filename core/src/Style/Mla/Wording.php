@@ -90,7 +90,7 @@ final readonly class Wording
             default => Vocabulary::all()->printedMonth('mla', $date->month),
         };
 
-        return trim(($date->day ?? '').' '.$month.' '.$date->year);
+        return trim(($date->day ?? '').' '.$month.' '.($date->year < 0 ? -$date->year.' BCE' : $date->year));
     }
 
     private static function shortYear(int $from, int $to): string
