@@ -25,7 +25,7 @@ final class FinishedCitationTest extends TestCase
     private const SHORTENED = '/et al\.|\. \. \./';
 
     /** What cannot be taken apart at all. */
-    private const UNREADABLE = 'mla-7 · each-kind · an advertisement that is described';
+    private const UNREADABLE = ['mla-7 · each-kind · an advertisement that is described', 'mla-9 · as-found · only an address'];
 
     /**
      * What does not come back as it was, by style, file and case; one that comes to be read leaves the list: a prompt or a
@@ -39,6 +39,9 @@ final class FinishedCitationTest extends TestCase
         'apa-6 · each-kind · an advertisement that is described',
         'apa-6 · older-editions · magazine article on the web',
         'apa-6 · older-editions · report with a number',
+        'apa-7 · as-found · a decade',
+        'apa-7 · as-found · a title that ends in three dots',
+        'apa-7 · as-found · a year before the common era',
         'apa-7 · each-kind · a radio episode with a host',
         'apa-7 · each-kind · a scripture in translation',
         'apa-7 · each-kind · a standard',
@@ -46,6 +49,8 @@ final class FinishedCitationTest extends TestCase
         'apa-7 · each-kind · an advertisement that is described',
         'apa-7 · each-kind · an image made by a tool',
         'apa-7 · kinds-and-editions · website whole',
+        'mla-7 · as-found · an e-mail with a subject',
+        'mla-7 · as-found · an e-mail with a subject to oneself',
         'mla-7 · each-kind · a cartoon',
         'mla-7 · each-kind · a performance',
         'mla-7 · each-kind · a radio episode',
@@ -61,6 +66,10 @@ final class FinishedCitationTest extends TestCase
         'mla-8 · each-kind · a scripture in translation',
         'mla-8 · each-kind · an image made by a tool',
         'mla-8 · older-editions · song',
+        'mla-9 · as-found · a century',
+        'mla-9 · as-found · a review without a title',
+        'mla-9 · as-found · a title that ends in three dots',
+        'mla-9 · as-found · only an address',
         'mla-9 · each-kind · a paper written for a course',
         'mla-9 · each-kind · a performance',
         'mla-9 · each-kind · a scripture in translation',
@@ -113,7 +122,7 @@ final class FinishedCitationTest extends TestCase
     {
         $silent = [];
         foreach (self::corpus() as [$name, $style, $entry]) {
-            if ("{$style} · {$name}" === self::UNREADABLE) {
+            if (in_array("{$style} · {$name}", self::UNREADABLE, true)) {
                 continue;
             }
             $remarks = array_filter((new FinishedCitation($entry))->reading()->issues, static fn (Issue $one): bool => str_contains($one->sentence, 'from the source'));

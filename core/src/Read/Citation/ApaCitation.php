@@ -18,7 +18,8 @@ use Bibrel\Core\Text\Words;
 /** An APA entry: authors, date in parentheses, title, source (Publication Manual, 7th ed., ch. 9). */
 final readonly class ApaCitation
 {
-    private const DATE = '(?:ca\. )?\d{4}[a-z]?(?:[–-]\d{4})?(?:,\s*[^()]{3,40})?|n\.d\.(?:-[a-z])?|in press';
+    private const DATE = '(?:ca\. )?\d{4}s?[a-z]?(?:[–-]\d{4})?(?:,\s*[^()]{3,40})?'
+        .'|(?:ca\. )?\d{1,4} B\.C\.E\.|\d{1,2}(?:st|nd|rd|th) century|n\.d\.(?:-[a-z])?|in press';
 
     public function __construct(private string $text)
     {

@@ -19,7 +19,7 @@ final class CitedDate
         $month = self::month();
 
         return preg_match(
-            "/^(?:\\d{1,2}\\s+)?(?:{$month}\\s+|(?:spring|summer|fall|autumn|winter)\\s+)?(?:c\\. )?\\d{4}(?:[–-]\\d{2,4})?$/iu",
+            "/^(?:\\d{1,2}\\s+)?(?:{$month}\\s+|(?:spring|summer|fall|autumn|winter)\\s+)?(?:c\\. )?\\d{4}s?(?:[–-]\\d{2,4})?$|^\\d{1,4} BCE$|^\\d{1,2}(?:st|nd|rd|th) century$/iu",
             $piece,
         ) === 1
             || self::span($piece) !== null;

@@ -36,7 +36,7 @@ final readonly class FinishedCitation
 
         return mb_strlen($text) >= 30
             && preg_match(
-                '/\((?:c(?:irca|a\.)? )?\d{4}[a-z]?\b|\(n\.d\.\)|\b(?:1[5-9]|20)\d{2}\b|\bn\.d\./u',
+                '/\((?:c(?:irca|a\.)? )?\d{4}[a-z]?\b|\(n\.d\.\)|\b(?:1[5-9]|20)\d{2}s?\b|\bn\.d\.|\d B\.?C\.?E|\d\w\w century/u',
                 $text,
             ) === 1
             && (preg_match_all(
@@ -52,7 +52,7 @@ final readonly class FinishedCitation
      */
     private static function isUndated(string $text): bool
     {
-        return preg_match('/^.{3,}?\((?:n\.d\.|in press|\d{4})\)\. \p{L}.*\./u', $text) === 1
+        return preg_match('/^.{3,}?\((?:n\.d\.|in press|\d{4}s?|\d+ B\.C\.E\.|\d+\w\w century)\)\. \p{L}.*\./u', $text) === 1
             || preg_match(
                 '/^\p{Lu}[^,.]{1,40}, \p{Lu}[^.]{0,60}\. \p{Lu}[^.]{2,200}\. .*\b(?:Press|Books|UP|Publish\w+|in press|forthcoming)\b/u',
                 $text,

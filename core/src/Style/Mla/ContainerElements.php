@@ -118,6 +118,9 @@ final class ContainerElements
         foreach ($i === 0 ? $this->contributions->inContainer() : [] as [$roles, $people]) {
             $this->people($roles, $people, FieldPath::contributors());
         }
+        if ($i === 0) {
+            $this->recipients();
+        }
         if ($i === 0 && $this->isOwnInterview()) {
             $this->element('conducted by the author', 'mla.contributor');
         }
@@ -125,6 +128,22 @@ final class ContainerElements
             array_map(static fn (Contributor $one): Contributor => $one->printed(), $container->contributors),
         ) as [$roles, $people]) {
             $this->people($roles, $people, FieldPath::contributors($i));
+        }
+    }
+
+    /** "Received by Dov Karsten": whom a message with a subject went to. */
+    private function recipients(): void
+    {
+        if (! $this->source->kind->offers(Role::Recipient) || $this->source->title->isEmpty()) {
+            return;
+        }
+        $recipients = $this->source->by(Role::Recipient);
+        $line = $this->begin('mla.title.described');
+        if ($recipients === []) {
+            $line->add('received by the author', 'mla.title.described');
+        } else {
+            $line->add('received by ', 'mla.title.described');
+            $this->names->inMiddle($line, $recipients, FieldPath::contributors(), 'mla.title.described');
         }
     }
 
@@ -204,7 +223,7 @@ final class ContainerElements
                 ->add($shown, 'mla.number', ContainerField::Number->at($i));
         } else {
             // A code, "12" or "R-12"; words say themselves what they count.
-            $isCode = preg_match('/^(?=.*\d)[\p{L}\d][\w.\/-]*$/u', $shown) === 1 && ! $this->source->kind->isKept();
+            $isCode = preg_match('/^(?=.*\d)[\p{L}\d][\w.:\/-]*$/u', $shown) === 1 && ! $this->source->kind->isKept();
             $this->element($isCode ? "no. {$shown}" : $shown, 'mla.number', ContainerField::Number, $i);
         }
     }

@@ -57,7 +57,6 @@ final readonly class Entry
     {
         $this->author();
         $this->source->title->isEmpty() ? $this->described() : $this->title();
-        $this->received();
         $this->datesAfterTitle();
         $this->review();
         $this->partContributors();
@@ -131,22 +130,6 @@ final readonly class Entry
             $this->names->inMiddle($this->line, $recipients, FieldPath::contributors(), 'mla.title.described');
         }
         $this->close();
-    }
-
-    /** "Received by Dov Karsten": whom a message with a subject went to. */
-    private function received(): void
-    {
-        if (! $this->source->kind->offers(Role::Recipient) || $this->source->title->isEmpty()) {
-            return;
-        }
-        $this->line->add('Received by ', 'mla.title.described');
-        $recipients = $this->source->by(Role::Recipient);
-        if ($recipients === []) {
-            $this->line->add('the author', 'mla.title.described');
-        } else {
-            $this->names->inMiddle($this->line, $recipients, FieldPath::contributors(), 'mla.title.described');
-        }
-        $this->line->separate('mla.comma');
     }
 
     /** "Review of Moonpower, by Halima Brook": what a review is about, after its own title. */
