@@ -45,8 +45,16 @@ final readonly class DateChecks implements Checks
 
     private function date(FieldPath $field, PartialDate $date): ?Issue
     {
+        $counted = $this->today === null || $date->isDate() ? null : PartialDate::counted($date->text, $this->today);
+
         return match (true) {
-            preg_match('/©|\(c\)|copyright/iu', $date->text) === 1 => new Issue(
+            $counted !== null => new Issue(
+                'date-counted',
+                $field,
+                "“{$date->text}” counts from the day you read it, which the entry does not say.",
+                fix: new Fix('Write '.PartialDate::parse($counted)->words(), $counted),
+            ),
+            preg_match('/^c\d{4}$|©|\(c\)|copyright/iu', $date->text) === 1 => new Issue(
                 'date-copyright',
                 $field,
                 "“{$date->text}” is a copyright line, and its year need not be this source’s. Look for a date near the "

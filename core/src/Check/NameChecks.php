@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace Bibrel\Core\Check;
 
 use Bibrel\Core\Read\Bylines;
+use Bibrel\Core\Read\NameList;
 use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\Dismissal;
 use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Fix;
 use Bibrel\Core\Source\Issue;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\Publishers;
 use Bibrel\Core\Source\Source;
+use Bibrel\Core\Source\Text;
 use Bibrel\Core\Text\Vocabulary;
 
 /** Names as copied: "By", job titles, addresses, several people in one line, organisations typed as people. */
@@ -21,9 +24,11 @@ final class NameChecks implements Checks
     public function on(Source $source): array
     {
         $issues = [];
+        $seen = [];
         foreach ($source->contributors as $place => $one) {
             if (! $one->name->isEmpty()) {
                 $issues[] = self::name($source, $place, $one);
+                $issues[] = self::twice($source, $place, $one, $seen);
             }
         }
 
@@ -61,6 +66,27 @@ final class NameChecks implements Checks
         return $issues;
     }
 
+    /**
+     * The same person twice in one role.
+     *
+     * @param  array<string, true>  $seen
+     */
+    private static function twice(Source $source, int $place, Contributor $one, array &$seen): ?Issue
+    {
+        $key = $one->role->value.Text::folded($one->name->printed()->direct());
+        $isKnown = isset($seen[$key]);
+        $seen[$key] = true;
+        $people = $source->contributors;
+        unset($people[$place]);
+
+        return ! $isKnown ? null : new Issue(
+            'name-twice',
+            FieldPath::contributors()->member($place),
+            "“{$one->name->direct()}” stands there twice.",
+            fix: new Fix('Take one off', array_values($people), FieldPath::contributors()),
+        );
+    }
+
     private static function name(Source $source, int $place, Contributor $one): ?Issue
     {
         $name = $one->name->direct();
@@ -80,8 +106,20 @@ final class NameChecks implements Checks
                 'Take it off',
                 ...self::split($name),
             ),
+            $one->name->isOthers() => new Issue(
+                'name-others',
+                FieldPath::contributors()->member($place),
+                "“{$name}” stands for people the source names. Add them: the styles say themselves when to leave some out.",
+                dismissal: Dismissal::Noted,
+            ),
             preg_match('/\S+@\S+\.\S+/u', $name) === 1 => $fixed('name-mail', "“{$name}” holds an e-mail address, which is not part of a name.", ''),
-            $one->name->isPerson() => self::person($name, $fixed),
+            $one->name->isPerson() && $one->name->withoutHonours() !== $one->name => $fixed(
+                'name-honours',
+                "Degrees and forms of address are no part of a name: the entry says “{$one->name->printed()->direct()}”.",
+                'Take them off',
+                $one->name->withoutHonours(),
+            ),
+            $one->name->isPerson() => self::person($name, $fixed) ?? self::spelling($one->name, $fixed),
             $one->name->isGroup() && preg_match('/^\p{Lu}\p{Ll}+,\s\p{Lu}[\p{Ll}.]+$/u', $name) === 1 => $fixed(
                 'name-person',
                 "“{$name}” looks like a person, not an organisation.",
@@ -107,7 +145,7 @@ final class NameChecks implements Checks
         $job = self::job();
 
         return match (true) {
-            preg_match('/\s(?:and|&)\s|;/iu', $name) === 1 && ! $isGroup => $fixed(
+            (preg_match('/\s(?:and|&)\s|;/iu', $name) === 1 || count((new NameList($name))->people()) > 1) && ! $isGroup => $fixed(
                 'name-several',
                 "“{$name}” looks like more than one person.",
                 'Give each a line',
@@ -129,10 +167,54 @@ final class NameChecks implements Checks
         };
     }
 
+    /**
+     * A name in one box, in capitals or in small letters.
+     *
+     * @param  callable(string, string, string, Name...): Issue  $fixed
+     */
+    private static function spelling(Name $name, callable $fixed): ?Issue
+    {
+        $said = $name->direct();
+        $capital = static fn (string $part): string => (string) preg_replace_callback(
+            '/\p{L}[\p{L}\p{M}]*/u',
+            static fn (array $m): string => mb_strlen($m[0]) > 1 || $m[0] !== mb_strtoupper($m[0])
+                ? mb_strtoupper(mb_substr($m[0], 0, 1)).mb_strtolower(mb_substr($m[0], 1))
+                : $m[0],
+            $part,
+        );
+        $spelled = Name::person($capital($name->given), $capital($name->family), $name->particle, $name->dropping, $name->suffix);
+
+        return match (true) {
+            $name->given === '' && preg_match('/^\p{Lu}[\p{L}.’\'-]*(?: \p{Lu}[\p{L}.’\'-]*)+$/u', $name->family) === 1 => $fixed(
+                'name-whole',
+                "“{$said}” stands in one box. A family name and a given name go into their own, or the entry cannot "
+                    .'put the family name first.',
+                'Part it',
+                Name::parse($name->family),
+            ),
+            preg_match('/\p{L}{4}/u', $name->family) === 1 && mb_strtoupper($name->family) === $name->family
+                && mb_strtolower($name->family) !== $name->family => $fixed(
+                    'name-capitals',
+                    "“{$said}” stands in capitals.",
+                    "Write “{$spelled->direct()}”",
+                    $spelled,
+                ),
+            $name->particle === '' && $name->given !== '' && mb_strtolower($said) === $said && mb_strtoupper($said) !== $said => $fixed(
+                'name-small',
+                "“{$said}” stands in small letters.",
+                "Write “{$spelled->direct()}”",
+                $spelled,
+            ),
+            default => null,
+        };
+    }
+
     /** @return list<Name> the people and organisations a line names */
     private static function split(string $text): array
     {
-        return array_map(static fn (Contributor $one): Name => $one->name, Bylines::contributors($text));
+        $people = (new NameList($text))->people() ?: Bylines::contributors($text);
+
+        return array_map(static fn (Contributor $one): Name => $one->name, $people);
     }
 
     /**

@@ -14,6 +14,7 @@ use Bibrel\Core\Source\SearchAddress;
 use Bibrel\Core\Source\Severity;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Source\WebAddress;
+use Bibrel\Core\Text\HeadlineCase;
 use Bibrel\Core\Text\PageRange;
 
 /**
@@ -32,6 +33,8 @@ final class PlaceChecks implements Checks
         foreach ($source->containers as $i => $container) {
             $issues[] = self::address($container, ContainerField::Url->at($i));
             $issues[] = self::pages($container, ContainerField::Pages->at($i));
+            $issues[] = self::small($source, ContainerField::Title->at($i));
+            $issues[] = self::small($source, ContainerField::Publisher->at($i));
             if ($container->doi !== '' && (new WebAddress($container->doi))->doi() === '') {
                 $issues[] = new Issue('doi-odd', ContainerField::Doi->at($i), 'This is not a DOI: one begins with 10. '
                     .'and has a slash in it. No entry prints it as it stands.');
@@ -72,6 +75,22 @@ final class PlaceChecks implements Checks
                 .'entry shows the DOI.', Severity::Hint, new Fix('Take the address off', '')),
             default => null,
         };
+    }
+
+    /** The name of a journal, a site or a publisher in small letters throughout. */
+    private static function small(Source $source, FieldPath $field): ?Issue
+    {
+        $name = $source->text($field);
+        $isSmall = preg_match('/\p{L}{3}/u', $name) === 1 && mb_strtolower($name) === $name
+            && preg_match('/^\p{L}.*\s\p{L}/u', $name) === 1;
+
+        return ! $isSmall || ! $source->isEnglish() ? null : new Issue(
+            'container-small',
+            $field,
+            "“{$name}” stands in small letters; names have capitals.",
+            Severity::Hint,
+            new Fix('Write “'.(new HeadlineCase($name))->text().'”', (new HeadlineCase($name))->text()),
+        );
     }
 
     private static function pages(Container $container, FieldPath $field): ?Issue

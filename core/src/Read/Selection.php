@@ -22,7 +22,7 @@ final class Selection
     {
         $text = Text::line($text);
         if ($field->isPeople()) {
-            return Bylines::contributors($text);
+            return (new NameList($text))->people() ?: Bylines::contributors($text);
         }
         if ($field === FieldPath::title() || $field->field === ContainerField::Title) {
             return SiteTitle::tidy(trim($text, '“”"'), $field === FieldPath::title() ? [$site] : [])->title;

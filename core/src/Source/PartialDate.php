@@ -75,7 +75,9 @@ final readonly class PartialDate
         if (preg_match('/^(\d{4})\s?[–-]\s?(\d{4})$/u', $text, $m) === 1) {
             return self::range($text, self::parse($m[1]), self::parse($m[2]));
         }
-        if (preg_match('/^(\d{4})[–](\d{2})$/u', $text, $m) === 1) {
+        // After a year 13 and more is no month, and a dash parts years.
+        if (preg_match('/^(\d{4})(?:[–]|-(?=1[3-9]|[2-9]\d))(\d{2})$/u', $text, $m) === 1 && (int) $m[2] > (int) substr($m[1], 2)
+            && ! ((int) $m[2] >= 21 && (int) $m[2] <= 24 && ! str_contains($text, '–'))) {
             return self::range($text, self::parse($m[1]), self::parse(substr($m[1], 0, 2).$m[2]));
         }
         if (preg_match('/^(?:c\.|ca\.|circa|about)\s?(\d{3,4})$/iu', $text, $m) === 1
@@ -83,7 +85,54 @@ final readonly class PartialDate
             return new self($text, (int) $m[1], circa: true);
         }
 
+        if (preg_match('~^(?:\d{1,2}[ /.-]){2}[\'’]?\d{2}$|^\d{1,2} \p{L}+\.? [\'’]?\d{2}$|^\p{L}+\.? \d{1,2}, [\'’]?\d{2}$~u', $text) === 1) {
+            return new self($text, problem: "The year in “{$text}” has two figures only. Write all four.");
+        }
+        $days = '(\d{1,2})\s?[–-]\s?(\d{1,2})';
+        if (preg_match("/^(\p{L}+)\.? {$days},? (\d{4})$/u", $text, $m) === 1) {
+            return self::span($text, "{$m[2]} {$m[1]} {$m[4]}", "{$m[3]} {$m[1]} {$m[4]}");
+        }
+        if (preg_match("/^{$days} (\p{L}+)\.? (\d{4})$/u", $text, $m) === 1) {
+            return self::span($text, "{$m[1]} {$m[3]} {$m[4]}", "{$m[2]} {$m[3]} {$m[4]}");
+        }
+
         return self::single($text);
+    }
+
+    private static function span(string $text, string $from, string $to): self
+    {
+        [$start, $end] = [self::parse($from), self::parse($to)];
+
+        return $start->year !== null && $end->year !== null ? self::range($text, $start, $end) : new self($text);
+    }
+
+    /**
+     * The day that words count back to, "yesterday", "3 days ago", as one writes it; null for other words.
+     *
+     * @param  int  $today  as YYYYMMDD
+     */
+    public static function counted(string $text, int $today): ?string
+    {
+        $day = \DateTimeImmutable::createFromFormat('!Ymd', (string) $today) ?: null;
+        $units = 'second|minute|hour|day|week|month|year';
+        $back = match (true) {
+            preg_match('/^(?:today|just now|now|moments? ago)$/i', $text) === 1 => '0 days',
+            preg_match('/^yesterday$/i', $text) === 1 => '1 day',
+            preg_match('/^(?:an?|one)\s+('.$units.')s?\s+ago$/i', $text, $m) === 1 => "1 {$m[1]}",
+            preg_match('/^(\d{1,3})\s*('.$units.')s?\s+ago$/i', $text, $m) === 1 => "{$m[1]} {$m[2]}s",
+            preg_match('/^(\d{1,3})\s?([hdwm])(?:in)?(?:\s+ago)?$/i', $text, $m) === 1 => $m[1].' '
+                .['h' => 'hours', 'd' => 'days', 'w' => 'weeks', 'm' => 'minutes'][strtolower($m[2])],
+            preg_match('/^last\s+(week|month|year)$/i', $text, $m) === 1 => "1 {$m[1]}",
+            default => null,
+        };
+        // Hours are counted from midday: nobody knows when it was read.
+        $when = $back === null || $day === null ? null : $day->modify('+12 hours')->modify("-{$back}");
+
+        return $when === null ? null : match (true) {
+            str_contains((string) $back, 'year') => $when->format('Y'),
+            str_contains((string) $back, 'month') => $when->format('Y-m'),
+            default => $when->format('Y-m-d'),
+        };
     }
 
     public function isNone(): bool

@@ -51,6 +51,23 @@ final class CheckTest extends TestCase
         yield 'organisation typed as a person' => ['name-group', $person('Northmere Heritage', 'Trust'), [['role' => 'author', 'name' => ['group' => 'Northmere Heritage Trust']]]];
         yield 'organisation whose word is not at hand everywhere' => ['name-group', $person('Low Tide', 'Consortium'), [['role' => 'author', 'name' => ['group' => 'Low Tide Consortium']]]];
         yield 'person typed as an organisation' => ['name-person', ['contributors' => [['role' => 'author', 'name' => ['given' => '', 'family' => '', 'group' => 'Brook, Halima']]]], [['role' => 'author', 'name' => ['given' => 'Halima', 'family' => 'Brook']]]];
+        yield 'a degree' => ['name-honours', $person('Oona', 'Pell, PhD'), [['role' => 'author', 'name' => ['given' => 'Oona', 'family' => 'Pell']]]];
+        yield 'a form of address' => ['name-honours', $person('Dr. Oona', 'Pell'), [['role' => 'author', 'name' => ['given' => 'Oona', 'family' => 'Pell']]]];
+        yield 'capitals throughout' => ['name-capitals', $person('OONA', 'PELL'), [['role' => 'author', 'name' => ['given' => 'Oona', 'family' => 'Pell']]]];
+        yield 'small letters throughout' => ['name-small', $person('oona', 'pell'), [['role' => 'author', 'name' => ['given' => 'Oona', 'family' => 'Pell']]]];
+        yield 'a whole name in one box' => ['name-whole', $person('', 'Oona Pell'), [['role' => 'author', 'name' => ['given' => 'Oona', 'family' => 'Pell']]]];
+        yield 'others' => ['name-others', ['contributors' => [1 => ['role' => 'author', 'name' => ['group' => 'et al.']]]]];
+        yield 'the same person twice' => ['name-twice', ['contributors' => [1 => ['role' => 'author', 'name' => ['given' => 'Lotte', 'family' => 'Varga-Brandt']]]], self::GOOD['contributors']];
+        yield 'a list as an entry prints it' => ['name-several', $person('', 'Pell, O., & Quist, R.'), [['role' => 'author', 'name' => ['given' => 'O.', 'family' => 'Pell']], ['role' => 'author', 'name' => ['given' => 'R.', 'family' => 'Quist']]]];
+        yield 'yesterday' => ['date-counted', ['containers' => [['date' => 'yesterday']]], '2026-11-23'];
+        yield 'days ago' => ['date-counted', ['containers' => [['date' => '3 days ago']]], '2026-11-21'];
+        yield 'hours ago' => ['date-counted', ['containers' => [['date' => '2 hours ago']]], '2026-11-24'];
+        yield 'last year' => ['date-counted', ['containers' => [['date' => 'last year']]], '2025'];
+        yield 'a year of two figures' => ['date-impossible', ['containers' => [['date' => '3/4/21']]]];
+        yield 'a year after c' => ['date-copyright', ['containers' => [['date' => 'c1999']]], ''];
+        yield 'another language' => ['title-language', ['title' => ['main' => 'La vida de los molinos en la costa']], 'es'];
+        yield 'a site in small letters' => ['container-small', ['containers' => [['title' => 'slack water review']]], 'Slack Water Review'];
+        yield 'a publisher in small letters' => ['container-small', ['containers' => [['publisher' => 'the northmere press']]], 'The Northmere Press'];
         yield 'author is the site' => ['author-is-site', $person('Slack Water', 'Review'), [['role' => 'author', 'name' => ['group' => 'Slack Water Review']]]];
         yield 'impossible day' => ['date-impossible', ['containers' => [['date' => '2023-02-30']]]];
         yield 'future' => ['date-future', ['containers' => [['date' => '3 May 2033']], 'accessed' => '']];
@@ -81,6 +98,17 @@ final class CheckTest extends TestCase
         foreach ([['title' => ['main' => 'Visiting the U.S.A.']], ['title' => ['main' => 'Mills, ponds, etc.']], ['title' => ['main' => '“Grain” and “Tide”']], ['isbn' => '978-1-4028-9462-6'], ['isbn' => '0-306-40615-2'], ['containers' => [['pages' => '215-39']]], ['contributors' => [['role' => 'author', 'name' => ['given' => 'Andy', 'family' => 'Anderson']]]]] as $change) {
             self::assertSame([], self::ids(array_replace_recursive(self::GOOD, $change)), json_encode($change, JSON_THROW_ON_ERROR));
         }
+    }
+
+    public function test_a_word_that_may_be_a_name_is_asked_about_where_names_alone_have_capitals(): void
+    {
+        $title = ['title' => ['main' => 'Seals at Turner']];
+        self::assertNotContains('title-name:Turner', self::ids(array_replace_recursive(self::GOOD, $title)));
+        $points = self::points(array_replace_recursive(self::GOOD, $title), 'apa-7');
+        self::assertSame(['title-name:Turner'], array_map(static fn (Issue $one): string => $one->id, $points));
+        self::assertSame(['value' => 'turner', 'field' => 'title.names'], array_intersect_key($points[0]->fix?->toArray() ?? [], ['value' => 1, 'field' => 1]));
+        $settled = array_replace_recursive(self::GOOD, ['title' => ['names' => 'turner'] + $title['title']]);
+        self::assertSame([], self::points($settled, 'apa-7'));
     }
 
     public function test_the_sentence_says_what_the_style_does_without(): void

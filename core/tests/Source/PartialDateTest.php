@@ -43,6 +43,14 @@ final class PartialDateTest extends TestCase
         yield ['25/12/2020', '2020-12-25'];
         yield ['12/25/2020', '2020-12-25'];
         yield ['29 Feb 2024', '2024-02-29'];
+        yield ['450 BCE', '-0449'];
+        yield ['44 B.C.', '-0043'];
+        yield ['ca. 300 BC', '-0299~'];
+        yield ['[1890]', '1890'];
+        yield ['[ca. 1890]', '1890~'];
+        yield ['1914-18', '1914/1918'];
+        yield ['March 3-5, 2020', '2020-03-03/2020-03-05'];
+        yield ['3–5 March 2020', '2020-03-03/2020-03-05'];
     }
 
     #[DataProvider('impossible')]
@@ -61,11 +69,13 @@ final class PartialDateTest extends TestCase
         yield ['29 February 2023', 'February 2023 has no day 29'];
         yield ['2023-13-01', 'month 13'];
         yield ['03/04/2023', 'day or the month first'];
+        yield ['3/4/21', 'two figures'];
+        yield ['5 May 21', 'two figures'];
     }
 
     public function test_words_that_are_no_date_stay_words_without_a_problem(): void
     {
-        foreach (['forthcoming', 'in press', 'the year of the flood'] as $words) {
+        foreach (['forthcoming', 'in press', 'the year of the flood', '1890s', '19th century', '[197-?]', 'between 1890 and 1895'] as $words) {
             self::assertSame([$words, null], [PartialDate::parse($words)->text, PartialDate::parse($words)->problem]);
         }
     }
