@@ -41,10 +41,10 @@ final class ReferenceController
                 static fn (Role $role): array => ['id' => $role->value, 'label' => $role->label()],
                 Role::cases(),
             ),
-            'rules' => array_map(
+            'rules' => array_map(static fn (Style $style): array => array_map(
                 static fn (Rule $rule): array => $rule->toArray(),
-                array_merge(...array_values(array_map(Rules::of(...), array_keys(Styles::families())))),
-            ),
+                Rules::of($style->id()),
+            ), Styles::all()),
         ]);
         $response->setEtag(sha1((string) $response->getContent()))->setPrivate();
         $response->headers->set('Cache-Control', 'private, no-cache');

@@ -41,7 +41,7 @@ final class ComparisonResource extends JsonResource
             'style' => $style->label(),
             'kind' => $source->kind->label,
             'ours' => array_map(static fn (Run $run): array => [$run->text, $run->italic ? 1 : 0], $runs),
-            'stretches' => (new Comparison($this->pasted, $runs))->pieces(),
+            'stretches' => (new Comparison($this->pasted, $runs, $style))->pieces(),
             'doubts' => array_map(static fn (Issue $issue): array => $issue->toArray(), $this->resource->issues),
         ];
     }

@@ -6,6 +6,7 @@ namespace Bibrel\Core\Check;
 
 use Bibrel\Core\Source\Text;
 use Bibrel\Core\Style\Rules;
+use Bibrel\Core\Style\Style;
 use Bibrel\Core\Text\Run;
 
 /**
@@ -18,7 +19,7 @@ final readonly class Comparison
     private const LONGEST = 400;
 
     /** @param  list<Run>  $runs  our entry */
-    public function __construct(private string $pasted, private array $runs)
+    public function __construct(private string $pasted, private array $runs, private Style $style)
     {
     }
 
@@ -34,7 +35,7 @@ final readonly class Comparison
             0,
             self::LONGEST,
         );
-        $family = explode('.', $rules[0] ?? 'mla.')[0];
+        $family = $this->style->family();
         $stretches = [];
         foreach (self::stretches(self::aligned($theirs, $ours)) as [
             'theirs' => $left, 'ours' => $right, 'same' => $same, 'at' => $at,
@@ -47,7 +48,7 @@ final readonly class Comparison
             $told = array_map(static fn (int $i): string => $rules[min($i, count($rules) - 1)], $at);
             foreach ($isCutShort || $first === '' ? [] : array_unique($told) as $rule) {
                 if ($rule === $first || preg_match('/\.(?:comma|stop|colon|and)$/', $rule) !== 1) {
-                    $why[] = Rules::get($rule)->sentence;
+                    $why[] = Rules::get($rule, $this->style->id())->sentence;
                 }
             }
             $stretches[] = [

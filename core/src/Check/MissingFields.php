@@ -7,8 +7,10 @@ namespace Bibrel\Core\Check;
 use Bibrel\Core\Source\Container;
 use Bibrel\Core\Source\ContainerField;
 use Bibrel\Core\Source\Field;
+use Bibrel\Core\Source\FieldGuide;
 use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Issue;
+use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Need;
 use Bibrel\Core\Source\Severity;
 use Bibrel\Core\Source\Source;
@@ -33,7 +35,7 @@ final readonly class MissingFields implements Checks
         }
         if ($issues !== [] && self::identifying($source) < 3 && ! self::isCovered($source, FieldPath::title())) {
             $issues[] = new Issue('too-little', FieldPath::title(), 'Too little is known yet for a reader to find this '
-                .'source: fewer than three of author, title, container, publisher, date, and address or collection.');
+                .'source: fewer than three of '.self::listed($source->kind).'.');
         }
 
         return $issues;
@@ -41,30 +43,65 @@ final readonly class MissingFields implements Checks
 
     private function missing(Source $source, Field $field, Need $need): Issue
     {
-        $without = $this->without($source, $field->path);
+        $without = $this->without($source, $field);
 
         return new Issue(
             $need === Need::Required ? 'missing-required' : 'missing-expected',
             $field->path,
-            trim("{$field->label} is still open. {$without}"),
+            trim(self::label($source->kind, $field)." is still open. {$without}"),
             $need === Need::Required ? Severity::Missing : Severity::Hint,
             without: $without,
         );
     }
 
     /** What the style does without the field, as a sentence; '' where there is nothing to say. */
-    private function without(Source $source, FieldPath $path): string
+    private function without(Source $source, Field $field): string
     {
-        return match ($path) {
-            FieldPath::contributors() => 'Without an author the entry begins with the title.',
+        $label = lcfirst(self::label($source->kind, $field));
+        $one = match (1) {
+            preg_match('/^(?:who|where|what)\b/', $label) => 'one',
+            preg_match('/^[aeiou]/', $label) => "an {$label}",
+            default => "a {$label}",
+        };
+
+        return match ($field->path) {
+            FieldPath::contributors() => "Without {$one} the entry begins with the title.",
             ContainerField::Title->at() => 'Without it a reader cannot tell what the source is part of.',
-            ContainerField::Publisher->at() => 'Without a publisher that element is left out.',
+            ContainerField::Publisher->at() => "Without {$one} that element is left out.",
             ContainerField::Pages->at() => 'Without pages a reader has to search for the part.',
             ContainerField::Volume->at() => 'Without a volume the article is hard to find.',
             ContainerField::Url->at() => 'Without an address a reader cannot get there.',
             ContainerField::Date->at() => $this->style?->withoutDate($source) ?? '',
             default => '',
         };
+    }
+
+    /** What the form calls a field; those who made it by what they do for its kind: a film has a director. */
+    private static function label(Kind $kind, Field $field): string
+    {
+        $leads = $kind->primaryRoles[0][0] ?? $kind->roles[0];
+
+        return $field->path === FieldPath::contributors() && $field->label === FieldGuide::label(FieldPath::contributors())
+            ? ($kind->offers($leads) ? $leads : $kind->roles[0])->label()
+            : $field->label;
+    }
+
+    /** The fields of a kind that help to find it, as the form calls them: "director, title, publisher and date". */
+    private static function listed(Kind $kind): string
+    {
+        $paths = [
+            FieldPath::contributors(), FieldPath::title(), ContainerField::Title->at(), ContainerField::Publisher->at(),
+            ContainerField::Date->at(), ContainerField::Url->at(), ContainerField::Collection->at(),
+        ];
+        $labels = [];
+        foreach ($paths as $path) {
+            $field = $kind->fieldAt($path);
+            $labels[] = $field === null ? '' : lcfirst(self::label($kind, $field));
+        }
+        $labels = array_values(array_unique(array_filter($labels)));
+        $last = array_pop($labels);
+
+        return implode(', ', $labels)." and {$last}";
     }
 
     /**

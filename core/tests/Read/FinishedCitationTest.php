@@ -243,7 +243,7 @@ final class FinishedCitationTest extends TestCase
         $runs = Styles::get($style)->entry((new FinishedCitation($pasted))->reading()->source(), new CourseRules, new EntryContext);
         self::assertSame($ours, Inline::text($runs));
         self::assertSame(explode('-', $style)[0], (new FinishedCitation($pasted))->family());
-        $why = implode(' ', array_column((new Comparison($pasted, $runs))->pieces(), 'why'));
+        $why = implode(' ', array_column((new Comparison($pasted, $runs, Styles::get($style)))->pieces(), 'why'));
         foreach ($reasons as $reason) {
             self::assertStringContainsString($reason, $why);
         }
@@ -265,7 +265,7 @@ final class FinishedCitationTest extends TestCase
     public function test_people_left_out_are_no_fault_of_the_name_before_them(): void
     {
         $pasted = 'Brook, Halima, et al. “The Miller’s Clock.” Coastal Essays, vol. 7, no. 1, 2021, pp. 33–58.';
-        $stretches = (new Comparison($pasted, Styles::get('mla-9')->entry((new FinishedCitation($pasted))->reading()->source(), new CourseRules, new EntryContext)))->pieces();
+        $stretches = (new Comparison($pasted, Styles::get('mla-9')->entry((new FinishedCitation($pasted))->reading()->source(), new CourseRules, new EntryContext), Styles::get('mla-9')))->pieces();
         $differing = array_values(array_filter($stretches, static fn (array $one): bool => $one['rule'] !== ''));
         self::assertSame(['Halima, et al.', 'Halima.'], [$differing[0]['theirs'], $differing[0]['ours']]);
         self::assertSame('“et al.” comes back of itself once the people it stands for are added.', $differing[0]['why']);
@@ -282,7 +282,7 @@ final class FinishedCitationTest extends TestCase
     public function test_a_subtly_wrong_entry_is_shown_beside_the_right_one_with_the_reason(): void
     {
         $pasted = 'Brook, H. (2014). Moonpower: Mills Of The Tidal Coast. Quayside Press, Inc.';
-        $stretches = (new Comparison($pasted, Styles::get('apa-7')->entry((new FinishedCitation($pasted))->reading()->source(), new CourseRules, new EntryContext)))->pieces();
+        $stretches = (new Comparison($pasted, Styles::get('apa-7')->entry((new FinishedCitation($pasted))->reading()->source(), new CourseRules, new EntryContext), Styles::get('apa-7')))->pieces();
         $differing = array_values(array_filter($stretches, static fn (array $one): bool => $one['rule'] !== ''));
         self::assertSame(['Of The Tidal Coast.', 'of the tidal coast.'], [$differing[0]['theirs'], $differing[0]['ours']]);
         self::assertStringContainsString('only the first word', $differing[0]['why']);

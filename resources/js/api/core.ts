@@ -79,6 +79,7 @@ export type LocatorKind =
     | 'paragraph'
     | 'chapter'
     | 'section'
+    | 'heading'
     | 'part'
     | 'volume'
     | 'line'

@@ -137,7 +137,8 @@ export interface Reference {
     kinds: Kind[];
     roles: { id: Role; label: string }[];
     locators: LocatorKind[];
-    rules: Record<string, Rule>;
+    /** By the style's id, then by the rule's. */
+    rules: Record<string, Record<string, Rule>>;
     pageFormats: Format[];
     exchangeFormats: Format[];
 }

@@ -66,6 +66,8 @@ function Annotation({ entry, indent }: { entry: PageEntry; indent: number }) {
 interface Props {
     page: Page;
     reference: Reference;
+    /** The style's id, whose words the rules have. */
+    style: string;
     head: Settings['head'];
     openSource: string | null;
     litField: string | null;
@@ -73,7 +75,7 @@ interface Props {
 }
 
 /** The page itself, true to size: sheets of the paper it will be handed in on. */
-export function Sheets({ page, reference, head, openSource, litField, onPick }: Props) {
+export function Sheets({ page, reference, style, head, openSource, litField, onPick }: Props) {
     const desk = useRef<HTMLElement>(null);
     const flow = useRef<HTMLDivElement>(null);
     const [scale, setScale] = useState(0.78);
@@ -159,7 +161,7 @@ export function Sheets({ page, reference, head, openSource, litField, onPick }: 
         }
     };
 
-    const rule = tip === null ? undefined : reference.rules[tip.rule];
+    const rule = tip === null ? undefined : reference.rules[style]?.[tip.rule];
     const heading = <h2 className={page.headingIsBold ? 'bold' : undefined}>{page.heading}</h2>;
 
     return (

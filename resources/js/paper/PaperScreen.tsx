@@ -292,6 +292,7 @@ function Paper({ paperId }: { paperId: string }) {
                 <Sheets
                     page={page}
                     reference={reference}
+                    style={style.id}
                     head={style.choices.includes('surname') ? { text: settings.surname, atLeft: false } : settings.head}
                     openSource={sourceId}
                     litField={litField}

@@ -16,6 +16,11 @@ return [
         'With more than twenty authors: the first nineteen, three dots, and the last.',
         'APA Publication Manual, 7th ed., 9.8',
     ],
+    'author.cut' => [
+        'Author',
+        '“Et al.” stands for authors nobody named here; the entry wants all of them.',
+        'APA Publication Manual, 7th ed., 9.8',
+    ],
     'author.group' => ['Author', 'An organisation’s name is written out in full.', 'APA Publication Manual, 7th ed., 9.11'],
     'author.screen' => [
         'Author',

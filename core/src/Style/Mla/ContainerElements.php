@@ -110,7 +110,8 @@ final class ContainerElements
         $isHeadline = $kind->containment === Containment::PartOf && $this->source->isEnglish();
         $title = $isHeadline ? (new HeadlineCase($container->title))->text() : $container->title;
         $format = $kind->atEvent && $i === 0 ? TitleFormat::Plain : TitleFormat::Italic;
-        $this->titles->text($title, ContainerField::Title->at($i), $format, 'mla.container');
+        $rule = $i === 0 && $this->isLeftOutAuthor($container->title) ? 'mla.container.author' : 'mla.container';
+        $this->titles->text($title, ContainerField::Title->at($i), $format, $rule);
     }
 
     private function contributors(Container $container, int $i): void
@@ -247,10 +248,19 @@ final class ContainerElements
         $text = implode(' / ', $houses);
         $this->element(
             Quotes::curly($kind->handedIn ? Publishers::school($text) : $text),
-            'mla.publisher',
+            $i === 0 && $this->isLeftOutAuthor($container->publisher) ? 'mla.publisher.author' : 'mla.publisher',
             ContainerField::Publisher,
             $i,
         );
+    }
+
+    /** Whether somebody made the source whom the entry names only as its site or publisher. */
+    private function isLeftOutAuthor(string $name): bool
+    {
+        $first = current($this->source->primaryContributors());
+
+        return $first !== false && $first->name->isGroup() && Publishers::same($first->name->group, $name)
+            && (new Leaders($this->source, $this->edition))->all() === [];
     }
 
     private function date(Container $container, int $i): void

@@ -75,6 +75,16 @@ return [
         'MLA Handbook, 9th ed., appendix 2, visual art',
     ],
     'container' => ['Title of container', 'The larger whole that holds the source, in italics.', 'MLA Handbook, 9th ed., 5.31'],
+    'container.author' => [
+        'Title of container',
+        'The larger whole that holds the source, in italics. It is the author too, so it is named here only.',
+        'MLA Handbook, 9th ed., 5.19',
+    ],
+    'publisher.author' => [
+        'Publisher',
+        'Who brought the source out is its author too: MLA names it here only, and the entry begins with the title.',
+        'MLA Handbook, 9th ed., 5.19',
+    ],
     'contributor' => ['Contributor', 'Who else shaped the source, after a word for what they did.', 'MLA Handbook, 9th ed., 5.38'],
     'version' => [
         'Version',
