@@ -27,4 +27,5 @@ return new Kind(
     bracketDescription: 'Advertisement',
     describable: true,
     form: 'Advertisement',
+    isImage: true,
 );

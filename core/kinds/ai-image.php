@@ -26,4 +26,5 @@ return new Kind(
     formPlace: FormPlace::AfterTitle,
     yearOnly: true,
     citesContainer: true,
+    isImage: true,
 );

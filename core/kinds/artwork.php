@@ -37,4 +37,5 @@ return new Kind(
     yearOnly: true,
     datedByMaking: true,
     describable: true,
+    isImage: true,
 );

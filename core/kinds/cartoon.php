@@ -30,4 +30,5 @@ return new Kind(
     roles: [Role::Artist, Role::Author],
     describable: true,
     form: 'Cartoon',
+    isImage: true,
 );

@@ -38,4 +38,5 @@ return new Kind(
     rank: 14,
     yearOnly: true,
     describable: true,
+    isImage: true,
 );

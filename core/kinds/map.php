@@ -34,4 +34,5 @@ return new Kind(
     bracketDescription: 'Map',
     accessMethods: [AccessMethod::Web, AccessMethod::InPerson, AccessMethod::Print, AccessMethod::Database],
     yearOnly: true,
+    isImage: true,
 );

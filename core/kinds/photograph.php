@@ -49,4 +49,5 @@ return new Kind(
         ),
     ],
     describable: true,
+    isImage: true,
 );

@@ -11,6 +11,7 @@ use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CitationContext;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\EntryContext;
+use Bibrel\Core\Style\Figure;
 use Bibrel\Core\Style\Inclusion;
 use Bibrel\Core\Style\Locator;
 use Bibrel\Core\Style\Style;
@@ -40,6 +41,20 @@ final class ConformanceTest extends TestCase
         $locator = isset($case['locator']) ? Locator::parse($case['locator']) : new Locator;
         $line = Inline::html(Styles::get($style)->citation(self::source($case), CitationContext::of($locator, $case['narrative'] ?? false, $case['quoting'] ?? '', ! ($case['later'] ?? false)), new EntryContext));
         self::assertLine($case[$style], $line);
+    }
+
+    /** @param  array<string, mixed>  $case */
+    #[DataProvider('captions')]
+    public function test_caption(string $style, array $case): void
+    {
+        $figure = new Figure($case['number'] ?? '1', $case['words'] ?? '', $case['adapted'] ?? false, $case['rights'] ?? '');
+        self::assertLine($case[$style], Inline::html(Styles::get($style)->caption(self::source($case), $figure)));
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>}> */
+    public static function captions(): iterable
+    {
+        return self::cases('captions');
     }
 
     /** Every kind comes out right somewhere in both current editions; a kind that only the text names, there. */

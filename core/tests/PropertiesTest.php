@@ -53,8 +53,9 @@ final class PropertiesTest extends TestCase
         foreach (self::sources() as $source) {
             foreach (self::runs($style, $source) as $run) {
                 self::assertNotSame('', $run->text);
-                self::assertNotSame('', Rules::get($run->rule)->sentence);
-                self::assertNotSame('', Rules::get($run->rule)->place);
+                self::assertNotSame('', Rules::get($run->rule, $style)->sentence);
+                // An explanation cites the edition at hand, or what the style's house says elsewhere.
+                self::assertMatchesRegularExpression('/ '.substr($style, 4).'th ed\., |[Ss]tyle [Cc]enter/', Rules::get($run->rule, $style)->place);
                 if ($run->field !== null) {
                     self::assertMatchesRegularExpression('/^(title\.(main|subtitle|translated)|contributors(\.\d+)?|containers\.[0-2]\.(contributors(\.\d+)?|[a-zA-Z]+)|original\.date|accessed|medium|genre)$/', $run->field->key);
                 }

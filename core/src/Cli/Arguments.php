@@ -23,29 +23,51 @@ final readonly class Arguments
     {
         $options = [];
         $file = null;
+        $isEnded = false;
         while ($words !== []) {
             $word = array_shift($words);
-            if (! str_starts_with($word, '--')) {
-                if ($file !== null) {
-                    throw new UsageError("One file at a time: “{$file}” or “{$word}”.");
-                }
-                $file = $word;
-
-                continue;
-            }
-            [$name, $value] = str_contains($word, '=') ? explode('=', substr($word, 2), 2) : [substr($word, 2), null];
-            if (in_array($name, $flags, true)) {
-                $options[$name] = '1';
-            } elseif (in_array($name, $valued, true)) {
-                $options[$name] = $value ?? array_shift($words) ?? throw new UsageError("--{$name} needs a value.");
+            if ($word === '--' && ! $isEnded) {
+                $isEnded = true;
+            } elseif ($isEnded || ! str_starts_with($word, '--')) {
+                $file = $file === null ? $word : throw new UsageError("One file at a time: “{$file}” or “{$word}”.");
             } else {
-                throw new UsageError(
-                    "--{$name} is not an option here. Known: --".implode(', --', [...$valued, ...$flags]).'.',
-                );
+                [$name, $value] = self::option($word, $words, $valued, $flags);
+                if (isset($options[$name])) {
+                    throw new UsageError("--{$name} is given twice. Give it once.");
+                }
+                $options[$name] = $value;
             }
         }
 
         return new self($options, $file);
+    }
+
+    /**
+     * @param  list<string>  $words  what follows; a value is taken off it
+     * @param  list<string>  $valued
+     * @param  list<string>  $flags
+     * @return array{string, string} name and value
+     *
+     * @throws UsageError
+     */
+    private static function option(string $word, array &$words, array $valued, array $flags): array
+    {
+        [$name, $value] = str_contains($word, '=') ? explode('=', substr($word, 2), 2) : [substr($word, 2), null];
+        if (in_array($name, $flags, true)) {
+            return $value === null ? [$name, '1'] : throw new UsageError("--{$name} takes no value.");
+        }
+        if (! in_array($name, $valued, true)) {
+            $known = [...$valued, ...$flags];
+
+            throw new UsageError("--{$name} is not an option here. ".($known === []
+                ? 'There are none.'
+                : 'Known: --'.implode(', --', $known).'.'));
+        }
+        $value ??= array_shift($words);
+
+        return $value === null || $value === '--'
+            ? throw new UsageError("--{$name} needs a value.")
+            : [$name, $value];
     }
 
     public function get(string $name, string $default = ''): string

@@ -15,4 +15,7 @@ interface Command
      * @throws UsageError
      */
     public function run(array $words): string;
+
+    /** What may stand after its name, as one line; '' where nothing may. */
+    public static function usage(): string;
 }

@@ -6,6 +6,7 @@ namespace Bibrel\Core\Cli;
 
 use Bibrel\Core\Format\ExchangeFormat;
 use Bibrel\Core\Format\Formats;
+use Bibrel\Core\Format\Inline;
 use Bibrel\Core\Format\ReadsSources;
 use Bibrel\Core\Format\Unreadable;
 use Bibrel\Core\Page\Page;
@@ -15,6 +16,7 @@ use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\Inclusion;
 use Bibrel\Core\Style\Style;
 use Bibrel\Core\Style\Styles;
+use Bibrel\Core\Text\Run;
 
 /** What most commands begin with: sources in one of the formats, a style, and the page they make. */
 final readonly class Input
@@ -56,6 +58,22 @@ final readonly class Input
             $this->style(),
             new CourseRules($accessed, heading: $this->arguments->get('heading')),
         );
+    }
+
+    /**
+     * A line of runs as it was asked for, text or html.
+     *
+     * @param  list<Run>  $runs
+     *
+     * @throws UsageError
+     */
+    public function shown(array $runs): string
+    {
+        return match ($this->arguments->get('as', 'text')) {
+            'text' => Inline::text($runs),
+            'html' => Inline::html($runs),
+            default => throw new UsageError("“{$this->arguments->get('as')}” is not a way to print. Use text or html."),
+        };
     }
 
     /**

@@ -59,6 +59,7 @@ final class Kind
      * @param  bool  $inNewspaper  whether newspapers print it: their pages stand with "p." in APA's 6th edition
      * @param  bool  $atEvent  whether it was given at an event, whose name and place the entry says
      * @param  bool  $isReference  whether it is an entry of a reference work, which is kept up to date without saying so
+     * @param  bool  $isImage  whether it is a picture, which may be set into a paper with a caption
      * @param  bool  $isEvent  whether it is an event itself, seen where and when it happened
      * @param  bool  $isMessage whether it is a message on the web, which APA's 6th edition cites without the site and
      *         italics
@@ -111,6 +112,7 @@ final class Kind
         public readonly bool $inNewspaper = false,
         public readonly bool $atEvent = false,
         public readonly bool $isReference = false,
+        public readonly bool $isImage = false,
         public readonly bool $isEvent = false,
         public readonly bool $isMessage = false,
         public readonly bool $isProgram = false,

@@ -37,6 +37,10 @@ final readonly class Locator
             );
         }
 
+        if (trim($value) === '') {
+            throw new \InvalidArgumentException("The place has no value. Write {$kind}=15.");
+        }
+
         return new self($kind, trim($value));
     }
 

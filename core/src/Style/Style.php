@@ -27,6 +27,9 @@ interface Style
     /** @return list<Run> */
     public function entry(Source $source, CourseRules $course, EntryContext $context): array;
 
+    /** @return list<Run> the caption of a picture; line breaks may stand in it */
+    public function caption(Source $source, Figure $figure): array;
+
     /** @return list<Run> with its parentheses */
     public function citation(Source $source, CitationContext $citation, EntryContext $context): array;
 

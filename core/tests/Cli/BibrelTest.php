@@ -60,12 +60,59 @@ final class BibrelTest extends TestCase
             [['cite', '--style', 'mla-9', '--as', 'smoke'], self::BOOKS, 'not a way to print'],
             [['intext', '--style', 'mla-9', '--locator', 'shelf=3'], self::BOOKS, 'not a kind of place'],
             [['conjure'], '', 'Use: bibrel'],
+            [['cite', '--style', 'mla-9'], '{"foo":1}', 'neither a type nor a title'],
+            [['cite', '--style', 'mla-9', '--style', 'apa-7'], self::BOOKS, 'given twice'],
+            [['cite', '--style', 'mla-9', '--', '--as'], self::BOOKS, '“--as” cannot be read'],
+            [['intext', '--style', 'mla-9', '--locator', 'page='], self::BOOKS, 'no value'],
+            [['intext', '--style', 'mla-9', '--narrative=no'], self::BOOKS, 'takes no value'],
+            [['intext', '--style', 'mla-9', '--locator'], self::BOOKS, 'needs a value'],
+            [['schema', '--deep'], '', 'not an option'],
+            [['page', '--style', 'mla-9', '--to', 'txt', '--out', '/dev/full'], self::BOOKS, 'cannot be written'],
         ] as [$words, $input, $sentence]) {
             [$status, $out, $error] = self::bibrel($words, $input);
             self::assertSame([2, ''], [$status, $out], implode(' ', $words));
             self::assertSame(1, substr_count($error, "\n"), $error);
             self::assertStringContainsString($sentence, $error);
         }
+    }
+
+    public function test_help_and_version_are_answers_and_no_mistakes(): void
+    {
+        foreach (['cite', 'intext', 'caption', 'page', 'convert', 'check', 'read', 'rules', 'formats', 'schema', 'types', 'bench'] as $command) {
+            [$status, $out, $error] = self::bibrel([$command, '--help'], '');
+            self::assertSame([0, ''], [$status, $error]);
+            self::assertStringStartsWith("Use: bibrel {$command}", $out);
+            self::assertStringContainsString("  {$command}", self::bibrel(['--help'], '')[1]);
+        }
+        self::assertMatchesRegularExpression('/^bibrel \d+\.\d+\.\d+\n$/', self::bibrel(['--version'], '')[1]);
+    }
+
+    public function test_a_dash_is_standard_input_and_output(): void
+    {
+        self::assertSame("Brook, Halima. Moonpower. 2014.\nZell, Edda. Zebra Pond. 1961.\n", self::bibrel(['cite', '--style', 'mla-9', '-'], self::BOOKS)[1]);
+        self::assertStringContainsString('Zebra Pond', self::bibrel(['page', '--style', 'mla-9', '--to', 'txt', '--out', '-'], self::BOOKS)[1]);
+    }
+
+    public function test_our_own_shape_is_recognised(): void
+    {
+        self::assertSame([0, "Low Water.\n", ''], self::bibrel(['cite', '--style', 'mla-9'], '[{"kind":"book","title":{"main":"Low water"}}]'));
+    }
+
+    public function test_a_caption_counts_on_and_keeps_italics(): void
+    {
+        $out = self::bibrel(['caption', '--style', 'mla-9', '--number', '4', '--as', 'html'], self::BOOKS)[1];
+        self::assertSame("Fig. 4. Halima Brook, <i>Moonpower</i>, 2014.\n\nFig. 5. Edda Zell, <i>Zebra Pond</i>, 1961.\n", $out);
+        self::assertSame("(<i>Low</i>)\n", self::bibrel(['intext', '--style', 'mla-9', '--as', 'html'], '[{"type":"book","title":"Low"}]')[1]);
+    }
+
+    public function test_a_full_disk_is_said(): void
+    {
+        $process = proc_open([dirname(__DIR__, 3).'/bin/bibrel', 'cite', '--style', 'mla-9'], [['pipe', 'r'], ['file', '/dev/full', 'w'], ['pipe', 'w']], $pipes);
+        self::assertIsResource($process);
+        fwrite($pipes[0], self::BOOKS);
+        fclose($pipes[0]);
+        self::assertStringContainsString('cannot be written', (string) stream_get_contents($pipes[2]));
+        self::assertSame(2, proc_close($process));
     }
 
     public function test_read_turns_a_saved_page_into_an_item(): void

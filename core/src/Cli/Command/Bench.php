@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Cli\Command;
 
+use Bibrel\Core\Cli\Arguments;
 use Bibrel\Core\Cli\Command;
 use Bibrel\Core\Page\ArrayMemory;
 use Bibrel\Core\Page\Page;
@@ -40,8 +41,14 @@ final class Bench implements Command
         'web-page', 'book', 'journal-article', 'chapter', 'online-video', 'newspaper-article', 'report', 'photograph',
     ];
 
+    public static function usage(): string
+    {
+        return '';
+    }
+
     public function run(array $words): string
     {
+        Arguments::parse($words, []);
         $out = "style  sources   cold ms  µs each   warm ms  µs each   Parsedown ms  cold ratio  warm ratio\n";
         foreach (['mla-9', 'apa-7'] as $id) {
             $style = Styles::get($id);

@@ -12,6 +12,11 @@ use Bibrel\Core\Cli\Input;
 /** `bibrel check`: one issue a line, its source, id, field and sentence parted by tabs. */
 final class Check implements Command
 {
+    public static function usage(): string
+    {
+        return '--style S [--from F] [FILE]';
+    }
+
     public function run(array $words): string
     {
         $arguments = Arguments::parse($words, ['style', 'from']);

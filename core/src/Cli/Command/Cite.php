@@ -16,6 +16,11 @@ use Bibrel\Core\Text\Run;
 /** `bibrel cite`: one entry a line in page order. */
 final class Cite implements Command
 {
+    public static function usage(): string
+    {
+        return '--style S [--from F] [--as text|html|json] [--accessed auto|always|never] [FILE]';
+    }
+
     public function run(array $words): string
     {
         $arguments = Arguments::parse($words, ['style', 'from', 'as', 'accessed']);

@@ -18,6 +18,11 @@ use Bibrel\Core\Format\ReadsSources;
  */
 final class Convert implements Command
 {
+    public static function usage(): string
+    {
+        return '--from F --to csl-json|bibtex|ris|json [FILE]';
+    }
+
     public function run(array $words): string
     {
         $arguments = Arguments::parse($words, ['from', 'to']);

@@ -14,6 +14,11 @@ use Bibrel\Core\Format\PageSetup;
 /** `bibrel page --style S --to FORMAT --out FILE`: a finished page as a document. */
 final class Page implements Command
 {
+    public static function usage(): string
+    {
+        return '--style S --to FORMAT --out FILE [--from F] [--heading TEXT] [FILE]';
+    }
+
     public function run(array $words): string
     {
         $arguments = Arguments::parse($words, ['style', 'from', 'to', 'out', 'heading']);
@@ -25,7 +30,12 @@ final class Page implements Command
                 "“{$to}” is not a document to write. Use one of: ".implode(', ', array_keys($formats)).'.',
             );
         $page = (new Input($arguments))->page();
-        if (@file_put_contents($out, $format->write($page, new PageSetup(title: $page->heading))) === false) {
+        $document = $format->write($page, new PageSetup(title: $page->heading));
+        if ($out === '-') {
+            return $document;
+        }
+        // A full disk takes a part of it only.
+        if (@file_put_contents($out, $document) !== strlen($document)) {
             throw new UsageError("The file “{$out}” cannot be written.");
         }
 

@@ -18,6 +18,11 @@ use Bibrel\Core\Text\Charset;
 /** `bibrel read FILE.html --url URL`: a saved web page in, findings or CSL-JSON out. */
 final class Read implements Command
 {
+    public static function usage(): string
+    {
+        return 'FILE.html [--url URL] [--as csl-json|findings]';
+    }
+
     public function run(array $words): string
     {
         $arguments = Arguments::parse($words, ['url', 'as']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Cli\Command;
 
+use Bibrel\Core\Cli\Arguments;
 use Bibrel\Core\Cli\Command;
 use Bibrel\Core\Cli\Shape\Property;
 use Bibrel\Core\Cli\Shape\Shape;
@@ -23,8 +24,14 @@ final class Schema implements Command
 {
     private const PRINTED = JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR;
 
+    public static function usage(): string
+    {
+        return '';
+    }
+
     public function run(array $words): string
     {
+        Arguments::parse($words, []);
         $kinds = array_map(static fn (Kind $kind): string => $kind->id, Kinds::all()->list());
         sort($kinds);
         $source = self::object(Source::class);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Cli\Command;
 
+use Bibrel\Core\Cli\Arguments;
 use Bibrel\Core\Cli\Command;
 use Bibrel\Core\Cli\Shape\Property;
 use Bibrel\Core\Cli\Shape\Shape;
@@ -50,8 +51,14 @@ final class Types implements Command
         Addresses::class,
     ];
 
+    public static function usage(): string
+    {
+        return '';
+    }
+
     public function run(array $words): string
     {
+        Arguments::parse($words, []);
         $kinds = array_map(static fn (Kind $kind): string => $kind->id, Kinds::all()->list());
         sort($kinds);
         $unions = ['KindId' => $kinds, 'StyleId' => array_keys(Styles::all()), 'LocatorKind' => Locator::kinds()];

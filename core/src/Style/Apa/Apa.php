@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Style\Apa;
 
+use Bibrel\Core\Style\Figure;
 use Bibrel\Core\Source\ContainerField;
 use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Contributor;
@@ -66,6 +67,11 @@ final readonly class Apa implements Style
     public function citation(Source $source, CitationContext $citation, EntryContext $context): array
     {
         return (new Citation($source, $context, $this->wording, $this->names, $this->edition))->runs($citation);
+    }
+
+    public function caption(Source $source, Figure $figure): array
+    {
+        return (new Caption($source, $figure, $this->wording, $this->names, $this->edition))->runs();
     }
 
     public function joinsYears(): bool

@@ -70,5 +70,15 @@ return [
     'cite.personal' => ['APA Publication Manual, 6th ed., 6.20'],
     'cite.locator' => ['APA Publication Manual, 6th ed., 6.19'],
     'cite.parentheses' => ['APA Publication Manual, 6th ed., 6.11'],
+    'caption.number' => [
+        'APA Publication Manual, 6th ed., 5.23',
+        'The number stands below the picture, in italics, at the head of the caption.',
+    ],
+    'caption.title' => ['APA Publication Manual, 6th ed., 5.23', 'What the picture shows, in a sentence’s capitals.'],
+    'caption.note' => ['APA Publication Manual, 6th ed., 5.23'],
+    'caption.from' => ['APA Publication Manual, 6th ed., 2.12'],
+    'caption.work' => ['APA Publication Manual, 6th ed., 2.12'],
+    'caption.by' => ['APA Publication Manual, 6th ed., 2.12'],
+    'caption.rights' => ['APA Publication Manual, 6th ed., 2.12'],
     'annotation' => ['APA Publication Manual, 6th ed., 6.25'],
 ];

@@ -60,6 +60,13 @@ final class ContainerElements
     public function add(Container $container, int $i): bool
     {
         $this->isFirst = true;
+        $this->elements($container, $i);
+
+        return ! $this->isFirst;
+    }
+
+    private function elements(Container $container, int $i): void
+    {
         $this->title($container, $i);
         $this->contributors($container, $i);
         $this->versions($container, $i);
@@ -67,8 +74,13 @@ final class ContainerElements
         $this->publisher($container, $i);
         $this->date($container, $i);
         $this->locations($container, $i);
+    }
 
-        return ! $this->isFirst;
+    /** The same in a line of commas, as a caption has them. */
+    public function goOn(Container $container, int $i): void
+    {
+        $this->isFirst = false;
+        $this->elements($container, $i);
     }
 
     /** What is dated by its making and seen on a website, which is never as old as the work. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Style\Mla;
 
+use Bibrel\Core\Style\Figure;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Source;
@@ -61,6 +62,11 @@ final readonly class Mla implements Style
     public function citation(Source $source, CitationContext $citation, EntryContext $context): array
     {
         return (new Citation($source, $context, $this->edition))->runs($citation);
+    }
+
+    public function caption(Source $source, Figure $figure): array
+    {
+        return (new Caption($source, $figure, $this->wording, $this->names, $this->edition))->runs();
     }
 
     public function joinsYears(): bool

@@ -85,5 +85,8 @@ return [
     'cite.quoted' => ['MLA Handbook, 7th ed., 6.4.7'],
     'cite.locator' => ['MLA Handbook, 7th ed., 6.2'],
     'cite.parentheses' => ['MLA Handbook, 7th ed., 6.3'],
+    'caption.number' => ['MLA Handbook, 7th ed., 4.5'],
+    'caption.words' => ['MLA Handbook, 7th ed., 4.5'],
+    'caption.maker' => ['MLA Handbook, 7th ed., 4.5'],
     'annotation' => ['MLA Handbook, 7th ed., 5.3.1'],
 ];

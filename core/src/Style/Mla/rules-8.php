@@ -55,5 +55,8 @@ return [
     'cite.quoted' => ['MLA Handbook, 8th ed., p. 124'],
     'cite.locator' => ['MLA Handbook, 8th ed., p. 56'],
     'cite.parentheses' => ['MLA Handbook, 8th ed., p. 54'],
+    'caption.number' => ['MLA style center, on captions'],
+    'caption.words' => ['MLA style center, on captions'],
+    'caption.maker' => ['MLA style center, on captions'],
     'annotation' => ['MLA Handbook, 8th ed., p. 129'],
 ];
