@@ -63,6 +63,31 @@ final class FormsTest extends BrowserTestCase
         $this->until(fn (): bool => str_contains($said(), '(NHT, 2019, pp. 15–17)'), $said);
     }
 
+    public function test_a_word_that_may_be_a_name_is_turned_with_one_press_and_stays_turned(): void
+    {
+        $this->byHand('apa-7');
+        $this->type($this->field('title.main'), 'Seals of Turner');
+        $this->sees('Seals of Turner. (n.d.).');
+        $this->button('Write “turner”')->click();
+        $this->sees('Seals of turner. (n.d.).');
+        $this->saved();
+        $this->browser->navigate()->refresh();
+        $this->sees('Seals of turner. (n.d.).');
+    }
+
+    public function test_a_picture_has_its_caption(): void
+    {
+        $this->byHand();
+        $this->kind('photo', 'Photograph');
+        $this->type($this->field('title.main'), 'Mill hands');
+        $this->type($this->field('containers.0.date'), '1952');
+        $this->type($this->css('[data-figure="words"]'), 'A wheel');
+        $said = fn (): string => $this->css('[data-caption]')->getText();
+        $this->until(fn (): bool => $said() === 'Fig. 1. A wheel. Mill Hands, 1952.', $said);
+        $this->css('[data-caption] span')->click();
+        $this->until(fn (): bool => str_contains($this->css('.cite [role="status"]')->getText(), 'MLA Handbook'), 'The piece says why it is there.');
+    }
+
     private function byHand(string $style = 'mla-9'): void
     {
         $this->beginPaper();

@@ -98,6 +98,11 @@ final class PapersTest extends AppTestCase
         $words = static fn (string $form): string => implode('', array_column((array) $answer->json("page.entries.0.{$form}"), 0));
         self::assertSame(['(Brook, 2014)', 'Brook (2014)'], [$words('citation'), $words('narrative')]);
 
+        self::assertNull($answer->json('page.entries.0.caption'));
+        $picture = ['kind' => 'photograph', 'title' => ['main' => 'Mill hands'], 'containers' => [['date' => '1952']]];
+        $caption = $this->postJson('/api/compose', ['style' => 'mla-9', 'source' => $picture, 'mention' => ['figure' => ['number' => '4', 'words' => 'A wheel']]])->assertOk()->json('page.entries.0.caption');
+        self::assertSame('Fig. 4. A wheel. Mill Hands, 1952.', implode('', array_column($caption, 0)));
+
         $paper = $this->newPaper();
         $source = $this->newSource($paper, self::book());
         $this->newSource($paper, self::book('Anchor', 'Castellan'));

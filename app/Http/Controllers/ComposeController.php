@@ -50,7 +50,7 @@ final class ComposeController
         $page = $paper?->page($source) ?? Page::compose([$source], $style, $request->course());
 
         return new JsonResponse([
-            'page' => new PageResource($page, $style, $source->id, $request->mention()),
+            'page' => new PageResource($page, $style, $source->id, $request->mention(), $request->figure()),
             'issues' => SourceResource::issues($source, $style),
         ]);
     }

@@ -9,6 +9,7 @@ use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CitationContext;
 use Bibrel\Core\Style\CourseRules;
+use Bibrel\Core\Style\Figure;
 use Bibrel\Core\Style\Locator;
 use Bibrel\Core\Style\Styles;
 use Illuminate\Foundation\Http\FormRequest;
@@ -44,6 +45,11 @@ final class ComposeSource extends FormRequest
             'mention.place' => ['nullable', 'string', 'max:80'],
             'mention.quoting' => ['nullable', 'string', 'max:200'],
             'mention.later' => ['nullable', 'boolean'],
+            'mention.figure' => ['nullable', 'array'],
+            'mention.figure.number' => ['nullable', 'string', 'max:12'],
+            'mention.figure.words' => ['nullable', 'string', 'max:300'],
+            'mention.figure.rights' => ['nullable', 'string', 'max:300'],
+            'mention.figure.adapted' => ['nullable', 'boolean'],
         ];
     }
 
@@ -60,6 +66,16 @@ final class ComposeSource extends FormRequest
     public function course(): CourseRules
     {
         return CourseRules::fromArray((array) ($this->input('course') ?? []));
+    }
+
+    public function figure(): Figure
+    {
+        return new Figure(
+            (string) ($this->input('mention.figure.number') ?? '1'),
+            (string) $this->input('mention.figure.words'),
+            $this->boolean('mention.figure.adapted'),
+            (string) $this->input('mention.figure.rights'),
+        );
     }
 
     public function mention(): CitationContext

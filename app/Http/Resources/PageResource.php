@@ -7,7 +7,9 @@ namespace Bibrel\App\Http\Resources;
 use Bibrel\Core\Format\Inline;
 use Bibrel\Core\Page\Page;
 use Bibrel\Core\Page\PageEntry;
+use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CitationContext;
+use Bibrel\Core\Style\Figure;
 use Bibrel\Core\Style\Style;
 use Bibrel\Core\Text\Run;
 use Illuminate\Http\Request;
@@ -22,6 +24,7 @@ final class PageResource extends JsonResource
 {
     /**
      * @param  string  $cited  the id of the source whose in-text forms are wanted
+     * @param  Figure  $figure  what its caption says, where it is a picture
      * @param  CitationContext  $mention  where in the source, and whose words it passes on
      */
     public function __construct(
@@ -29,6 +32,7 @@ final class PageResource extends JsonResource
         private readonly Style $style,
         private readonly string $cited = '',
         private readonly CitationContext $mention = new CitationContext,
+        private readonly Figure $figure = new Figure,
     ) {
         parent::__construct($page);
     }
@@ -56,7 +60,17 @@ final class PageResource extends JsonResource
 
         return $entry->id === $this->cited
             ? [...$shown, 'citation' => $this->cite($entry, false), 'narrative' => $this->cite($entry, true)]
+                + $this->caption($entry->source())
             : $shown;
+    }
+
+    /** @return array{caption?: list<array{string, int, string}>} text in pieces, italic or not, with their rules */
+    private function caption(Source $source): array
+    {
+        return ! $source->kind->isImage ? [] : ['caption' => array_map(
+            static fn (Run $run): array => [$run->text, $run->italic ? 1 : 0, $run->rule],
+            $this->style->caption($source, $this->figure),
+        )];
     }
 
     /** @return array{id: string, sentence: string} */

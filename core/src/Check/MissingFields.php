@@ -96,7 +96,9 @@ final readonly class MissingFields implements Checks
         $labels = [];
         foreach ($paths as $path) {
             $field = $kind->fieldAt($path);
-            $labels[] = $field === null ? '' : lcfirst(self::label($kind, $field));
+            // What the form says after a comma helps there, and not in a list.
+            $label = $field === null ? '' : lcfirst(explode(',', self::label($kind, $field))[0]);
+            $labels[] = $path === ContainerField::Date->at() && $label !== '' ? 'date' : $label;
         }
         $labels = array_values(array_unique(array_filter($labels)));
         $last = array_pop($labels);

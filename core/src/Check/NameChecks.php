@@ -8,7 +8,6 @@ use Bibrel\Core\Read\Bylines;
 use Bibrel\Core\Read\NameList;
 use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Contributor;
-use Bibrel\Core\Source\Dismissal;
 use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Fix;
 use Bibrel\Core\Source\Issue;
@@ -21,18 +20,27 @@ use Bibrel\Core\Text\Vocabulary;
 /** Names as copied: "By", job titles, addresses, several people in one line, organisations typed as people. */
 final class NameChecks implements Checks
 {
+    /** How many remarks on names one source has at most. */
+    private const MOST = 12;
+
     public function on(Source $source): array
     {
         $issues = [];
         $seen = [];
         foreach ($source->contributors as $place => $one) {
-            if (! $one->name->isEmpty()) {
-                $issues[] = self::name($source, $place, $one);
-                $issues[] = self::twice($source, $place, $one, $seen);
+            if ($one->name->isEmpty()) {
+                continue;
+            }
+            $issues = [...$issues, ...array_filter([
+                self::name($source, $place, $one), self::twice($source, $place, $one, $seen),
+            ])];
+            // Each carries the whole list with its mend; who has mended these is shown the next.
+            if (count($issues) >= self::MOST) {
+                break;
             }
         }
 
-        return array_values(array_filter([...$issues, ...self::site($source)]));
+        return [...$issues, ...self::site($source)];
     }
 
     /** @return list<Issue> the first author who is the site or the publisher as well */
@@ -110,7 +118,6 @@ final class NameChecks implements Checks
                 'name-others',
                 FieldPath::contributors()->member($place),
                 "“{$name}” stands for people the source names. Add them: the styles say themselves when to leave some out.",
-                dismissal: Dismissal::Noted,
             ),
             preg_match('/\S+@\S+\.\S+/u', $name) === 1 => $fixed('name-mail', "“{$name}” holds an e-mail address, which is not part of a name.", ''),
             $one->name->isPerson() && $one->name->withoutHonours() !== $one->name => $fixed(

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Bibrel\Core\Check;
 
 use Bibrel\Core\Read\SiteTitle;
-use Bibrel\Core\Source\Dismissal;
 use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Fix;
 use Bibrel\Core\Source\Issue;
@@ -91,7 +90,7 @@ final readonly class TitleChecks implements Checks
                     FieldPath::titleNames(),
                 ),
                 about: $word,
-                dismissal: Dismissal::IsRight,
+                otherFix: new Fix('It is a name', $settled.$word, FieldPath::titleNames()),
             );
         }
 

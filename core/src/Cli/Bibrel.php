@@ -47,7 +47,7 @@ final class Bibrel
     /**
      * @param  list<string>  $words
      *
-     * @throws UsageError
+     * @throws UsageError|Unreadable|UnknownStyle|\InvalidArgumentException
      */
     private function output(array $words): string
     {

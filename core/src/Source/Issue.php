@@ -10,6 +10,7 @@ final readonly class Issue
     /**
      * @param  string  $about  what it is about: a word on the page, the other source
      * @param  string  $without  what the style does without the field, where it is the field that is open
+     * @param  ?Fix  $otherFix  where there are two answers, the other one
      * @param  ?Dismissal  $dismissal  the answer that puts it aside; null where only a change of the source does
      */
     public function __construct(
@@ -21,6 +22,7 @@ final readonly class Issue
         public string $about = '',
         public string $without = '',
         public ?Dismissal $dismissal = null,
+        public ?Fix $otherFix = null,
     ) {
     }
 
@@ -36,6 +38,7 @@ final readonly class Issue
             Text::of($json, 'about'),
             Text::of($json, 'without'),
             Dismissal::tryFrom(Text::of($json, 'dismissal')),
+            is_array($json['otherFix'] ?? null) ? Fix::fromArray($json['otherFix']) : null,
         );
     }
 
@@ -43,7 +46,8 @@ final readonly class Issue
      * @return array{
      *     id: string, field: string, sentence: string, severity: string,
      *     fix: ?array{label: string, value: string|list<array<string, mixed>>, field?: string}, about: string, without: string,
-     *     dismissal: ?string, answer: string, waits: bool
+     *     dismissal: ?string, answer: string, waits: bool,
+     *     otherFix: ?array{label: string, value: string|list<array<string, mixed>>, field?: string}
      * } `answer` is the label of the dismissal, `waits` whether it stays though the field is filled in
      */
     public function toArray(): array
@@ -59,6 +63,7 @@ final readonly class Issue
             'dismissal' => $this->dismissal?->value,
             'answer' => $this->dismissal?->label() ?? '',
             'waits' => $this->dismissal?->waits() ?? false,
+            'otherFix' => $this->otherFix?->toArray(),
         ];
     }
 }

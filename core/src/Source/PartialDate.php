@@ -126,7 +126,7 @@ final readonly class PartialDate
             default => null,
         };
         // Hours are counted from midday: nobody knows when it was read.
-        $when = $back === null || $day === null ? null : $day->modify("+12 hours -{$back}");
+        $when = $back === null || $day === null ? null : ($day->modify("+12 hours -{$back}") ?: null);
 
         return $when === null ? null : match (true) {
             str_contains((string) $back, 'year') => $when->format('Y'),

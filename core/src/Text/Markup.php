@@ -67,7 +67,7 @@ final readonly class Markup
             );
         }
 
-        return (string) preg_replace('~</?(?:b|strong|u|sc|scp|small)>|<span(?: [^<>]*)?>|</span>~u', '', $text);
+        return (string) preg_replace('~</?(?:b|strong|sc|scp|small)>|<span(?: [^<>]*)?>|</span>~u', '', $text);
     }
 
     public function plain(): string

@@ -12,7 +12,7 @@ namespace Bibrel\Core\Text;
  */
 final class TitleTokens
 {
-    private const WORD = '~(<span class="nocase">.*?</span>|</?(?:i|em|b|strong|u|sub|sup|sc|scp|small|span)(?: [^<>]*)?>|[\p{L}\p{N}](?:[\p{L}\p{N}\p{M}\'’.&]*[\p{L}\p{N}\p{M}\'’&])?)~us';
+    private const WORD = '~(<span class="nocase">.*?</span>|</?(?:i|em|b|strong|sub|sup|sc|scp|small|span)(?: [^<>]*)?>|[\p{L}\p{N}](?:[\p{L}\p{N}\p{M}\'’.&]*[\p{L}\p{N}\p{M}\'’&])?)~us';
 
     private const PLAIN = 'ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz ';
 

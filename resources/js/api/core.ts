@@ -333,6 +333,8 @@ export interface Issue {
     without: string;
     /** the answer that puts it aside; null where only a change of the source does */
     dismissal: Dismissal | null;
+    /** where there are two answers, the other one */
+    otherFix: Fix | null;
     answer: string;
     waits: boolean;
 }

@@ -41,6 +41,19 @@ export interface PageEntry {
     /** The in-text forms; only for the source that was composed. */
     citation?: Words;
     narrative?: Words;
+    /** The caption, where the source is a picture. */
+    caption?: CaptionRun[];
+}
+
+/** Text, whether it is italic, and the rule that put it there. */
+export type CaptionRun = [string, number, string];
+
+/** What a caption says besides what its source says. */
+export interface Figure {
+    number: string;
+    words: string;
+    adapted: boolean;
+    rights: string;
 }
 
 export interface Page {
@@ -58,6 +71,7 @@ export interface Mention {
     place: string;
     quoting: string;
     later: boolean;
+    figure: Figure;
 }
 
 export interface Settings {

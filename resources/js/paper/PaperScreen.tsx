@@ -258,6 +258,7 @@ function Paper({ paperId }: { paperId: string }) {
                                     paperId={paperId}
                                     saved={open}
                                     entry={page.entries.find((entry) => entry.id === open.id)}
+                                    style={style.id}
                                     family={style.family}
                                     reference={reference}
                                     onEdit={(source, dismissed) => paper.edit(open.id, source, dismissed ?? null)}

@@ -1,12 +1,14 @@
 import { Input, Select } from 'antd';
 import { useState } from 'react';
 import type { Mention, PageEntry, Words } from '../api/types';
+import { copied } from './words';
 
 const PLACES: Record<string, string> = {
     page: 'Page',
     paragraph: 'Paragraph',
     chapter: 'Chapter',
     section: 'Section',
+    heading: 'Heading',
     part: 'Part',
     volume: 'Volume',
     line: 'Line',
@@ -19,18 +21,21 @@ const PLACES: Record<string, string> = {
     table: 'Table',
 };
 
-const EXAMPLES: Record<string, string> = { page: '15 or 15-17', time: '1:20', act: '3.1.45', verse: 'Gulls 1.3' };
+const EXAMPLES: Record<string, string> = {
+    page: '15 or 15-17',
+    time: '1:20',
+    act: '3.1.45',
+    verse: 'Gulls 1.3',
+    heading: 'Results',
+};
 
-export const NOWHERE: Mention = { kind: 'page', place: '', quoting: '', later: false };
-
-function text(words: Words): string {
-    return words.map(([piece]) => piece).join('');
-}
-
-function html(words: Words): string {
-    const safe = (piece: string) => piece.replace(/&/g, '&amp;').replace(/</g, '&lt;');
-    return words.map(([piece, italic]) => (italic ? `<i>${safe(piece)}</i>` : safe(piece))).join('');
-}
+export const NOWHERE: Mention = {
+    kind: 'page',
+    place: '',
+    quoting: '',
+    later: false,
+    figure: { number: '1', words: '', adapted: false, rights: '' },
+};
 
 interface Props {
     entry: PageEntry;
@@ -101,8 +106,8 @@ export function InText({ entry, mention, abbreviated, locators, onMention, onCop
                     <button
                         className="link"
                         type="button"
-                        aria-label={`Copy ${text(words)}`}
-                        onClick={() => onCopy(html(words), text(words))}
+                        aria-label={`Copy ${copied(words).text}`}
+                        onClick={() => onCopy(copied(words).html, copied(words).text)}
                     >
                         Copy
                     </button>

@@ -2,6 +2,7 @@ import { Button, Checkbox, Input } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
 import { call } from '../api/client';
 import type { Contributor, Field, Issue, Mention, PageEntry, Reference, Role, SavedSource, Source } from '../api/types';
+import { Caption } from './Caption';
 import { EvidenceLine } from './EvidenceLine';
 import { FieldRow } from './FieldRow';
 import { InText } from './InText';
@@ -16,6 +17,7 @@ interface Props {
     paperId: string;
     saved: SavedSource;
     entry: PageEntry | undefined;
+    style: string;
     family: string;
     reference: Reference;
     onEdit: (source: Source, dismissed?: string[]) => void;
@@ -45,6 +47,7 @@ export function SourceForm({
     paperId,
     saved,
     entry,
+    style,
     family,
     reference,
     onEdit,
@@ -78,21 +81,22 @@ export function SourceForm({
     const open = openIssues(saved, 'form');
 
     const set = (path: string, value: unknown) => onEdit(withAt(source, path, value));
-    const fixButton = (issue: Issue) => {
-        const { fix } = issue;
-        if (fix === null) return null;
-        // The page that tells of a work is also where it was read: its address belongs into the entry.
-        const isAddress = issue.id === 'listed-only';
-        const press = () =>
-            isAddress
-                ? onEdit({ ...withAt(source, issue.field, fix.value), reached: 'web' }, [...dismissed, issue.id])
-                : set(fix.field ?? fieldOf(issue.field), fix.value);
-        return (
-            <button className="link" type="button" onClick={press}>
-                {fix.label}
-            </button>
-        );
-    };
+    const fixButtons = (issue: Issue) =>
+        [issue.fix, issue.otherFix].map((fix) => {
+            // What was stored with an older reading has no second answer.
+            if (!fix) return null;
+            // The page that tells of a work is also where it was read: its address belongs into the entry.
+            const isAddress = issue.id === 'listed-only';
+            const press = () =>
+                isAddress
+                    ? onEdit({ ...withAt(source, issue.field, fix.value), reached: 'web' }, [...dismissed, issue.id])
+                    : set(fix.field ?? fieldOf(issue.field), fix.value);
+            return (
+                <button className="link" type="button" onClick={press} key={fix.label}>
+                    {fix.label}
+                </button>
+            );
+        });
     const dismiss = (issue: Issue) => onEdit(source, [...dismissed, issue.id]);
     const checked = (path: string) => dismissed.includes(`checked:${path}`);
     const check = (path: string, on: boolean) =>
@@ -161,7 +165,7 @@ export function SourceForm({
                         <span className={isQuiet(issue) ? 'dot own' : 'dot guess'} aria-hidden="true" />
                         <span>
                             {without(field.path) ? `You said the source has none. ${issue.without}` : issue.sentence}{' '}
-                            {fixButton(issue)}
+                            {fixButtons(issue)}
                         </span>
                     </div>
                 ))}
@@ -257,7 +261,7 @@ export function SourceForm({
                             <li key={issue.id + issue.field + issue.sentence}>
                                 {issue.sentence}
                                 <span className="acts">
-                                    {fixButton(issue)}
+                                    {fixButtons(issue)}
                                     {issue.id === 'whole-or-part' && (
                                         <button className="link" type="button" onClick={onPart}>
                                             One part of it
@@ -342,6 +346,15 @@ export function SourceForm({
                         {all ? 'Show fewer fields' : `Show ${possible.length - shown.length} more fields`}
                     </button>
                 </div>
+            )}
+            {entry?.caption !== undefined && (
+                <Caption
+                    runs={entry.caption}
+                    figure={mention.figure}
+                    rules={reference.rules[style] ?? {}}
+                    onFigure={(figure) => onMention({ ...mention, figure })}
+                    onCopy={onCopyText}
+                />
             )}
             {entry?.citation !== undefined && (
                 <InText

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Style\Apa;
 
-use Bibrel\Core\Style\Figure;
 use Bibrel\Core\Source\ContainerField;
 use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Contributor;
@@ -15,6 +14,7 @@ use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CitationContext;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\EntryContext;
+use Bibrel\Core\Style\Figure;
 use Bibrel\Core\Style\RunningHead;
 use Bibrel\Core\Style\SortKey;
 use Bibrel\Core\Style\Style;

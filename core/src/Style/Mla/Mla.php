@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Style\Mla;
 
-use Bibrel\Core\Style\Figure;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CitationContext;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\EntryContext;
+use Bibrel\Core\Style\Figure;
 use Bibrel\Core\Style\RunningHead;
 use Bibrel\Core\Style\SortKey;
 use Bibrel\Core\Style\Style;
