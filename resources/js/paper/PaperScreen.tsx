@@ -90,8 +90,8 @@ function Paper({ paperId }: { paperId: string }) {
     useEffect(() => setMention(NOWHERE), [sourceId]);
     useEffect(() => {
         if (open !== undefined && cited !== undefined && cited.citation === undefined)
-            look({ ...open.source, id: open.id }, NOWHERE);
-    }, [open, cited, look]);
+            look({ ...open.source, id: open.id }, mention);
+    }, [open, cited, look, mention]);
 
     const go = useCallback(
         (id: string | null) => void navigate(id === null ? `/papers/${paperId}` : `/papers/${paperId}/sources/${id}`),

@@ -54,6 +54,13 @@ describe('an answer that was on its way while something newer arrived', () => {
         expect(after.sources[0]).toBe(before.sources[0]);
     });
 
+    it('shows a caption that alone has changed', () => {
+        const shown = (caption: string) =>
+            ({ ...entry('a', 'A'), citation: [], caption: [[caption, 0, 'r']] }) as PageEntry;
+        const after = newest(paper(3, [['a', 5]], [shown('Fig. 1.')]), paper(3, [['a', 5]], [shown('Fig. 2.')]));
+        expect(after.page.entries[0]!.caption).toEqual([['Fig. 2.', 0, 'r']]);
+    });
+
     it('lets go of what is no longer there', () => {
         expect(newest(before, paper(3, [['a', 5]], [])).sources).toHaveLength(1);
     });

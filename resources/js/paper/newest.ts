@@ -10,7 +10,7 @@ export function pageWithKnownEntries(before: Page | null | undefined, after: Pag
             const old = known.get(entry.id);
             if (old === undefined || !alike([old.runs, old.annotation], [entry.runs, entry.annotation])) return entry;
             return entry.citation === undefined ||
-                alike([old.citation, old.narrative], [entry.citation, entry.narrative])
+                alike([old.citation, old.narrative, old.caption], [entry.citation, entry.narrative, entry.caption])
                 ? old
                 : entry;
         }),
