@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Tests;
 
 use Bibrel\Core\Format\Exchange\CslJson;
+use Bibrel\Core\Format\Formats;
 use Bibrel\Core\Format\Inline;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Source;
@@ -55,6 +56,21 @@ final class ConformanceTest extends TestCase
     public static function captions(): iterable
     {
         return self::cases('captions');
+    }
+
+    /** @param  array<string, mixed>  $case */
+    #[DataProvider('records')]
+    public function test_record(string $style, array $case): void
+    {
+        $sources = Formats::reading()[$case['from']]->read($case['record']);
+        // A record that others inherit from stands after them, or is no source.
+        self::assertLine($case[$style], Inline::html(Styles::get($style)->entry($sources[0], new CourseRules, new EntryContext)));
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>}> */
+    public static function records(): iterable
+    {
+        return self::cases('records');
     }
 
     /** Every kind comes out right somewhere in both current editions; a kind that only the text names, there. */
