@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Read;
 
-use Bibrel\Core\Format\Exchange\Bibtex\EntryReader;
 use Bibrel\Core\Format\Exchange\CslJson;
 use Bibrel\Core\Format\Exchange\CslJson\ItemReader;
 use Bibrel\Core\Format\ExchangeFormat;
 use Bibrel\Core\Format\Formats;
 use Bibrel\Core\Format\ReadsSources;
 use Bibrel\Core\Format\Unreadable;
+use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Dismissal;
 use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Issue;
@@ -71,7 +71,9 @@ final readonly class Records
             )];
         }
 
-        return isset($source->custom['csl']['bibtex'][EntryReader::CUT_SHORT]) ? [new Issue(
+        $isCut = array_filter($source->contributors, static fn (Contributor $one): bool => $one->name->isOthers()) !== [];
+
+        return $isCut ? [new Issue(
             'names-cut-short',
             FieldPath::contributors(),
             'The record ends its names in “and others” and does not say who they are. Add them from the source: how '

@@ -130,7 +130,7 @@ final class TitleTokens
         if ($between[0] === '.' && trim($between, '. ') === '') {
             $before = $this->words[$i - 1] ?? '';
 
-            return mb_strlen($before) > 1 && ! isset(self::ABBREVIATED[strtolower($before)]) && ! str_contains($before, '.');
+            return (mb_strlen($before) > 1 || ctype_digit($before)) && ! isset(self::ABBREVIATED[strtolower($before)]) && ! str_contains($before, '.');
         }
 
         return preg_match('/[:?!—][”’"\')]*(?:<[^>]*>)*\s|—|\.[”’"\')]*(?:<[^>]*>)*\s+$/u', $between) === 1;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Format\Exchange\Bibtex;
 
 use Bibrel\Core\Format\Exchange\CslJson;
+use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\Source;
 
 /** Writes BibTeX entries in UTF-8, with what LaTeX would take for a command escaped. */
@@ -62,12 +63,12 @@ final class EntryWriter
         $type = self::type($source);
         $kept = is_array($item['bibtex'] ?? null) ? $item['bibtex'] : [];
         $fields = [
-            ...self::people($item, (string) ($kept[EntryReader::CUT_SHORT] ?? '')),
+            ...self::people($item),
             ...self::texts($item, $type),
             ...self::dates($source),
         ];
         // Fields of another entry that have no name in any other format come back as they were.
-        foreach (array_diff_key($kept, [EntryReader::CUT_SHORT => '']) as $field => $value) {
+        foreach ($kept as $field => $value) {
             $fields[$field] ??= is_string($value) ? $value : '';
         }
         if (in_array($type, self::SORTED, true)) {
@@ -91,16 +92,14 @@ final class EntryWriter
 
     /**
      * @param  array<string, mixed>  $item
-     * @param  string  $cut  which lists of names end in "and others"
      * @return array<string, string>
      */
-    private static function people(array $item, string $cut): array
+    private static function people(array $item): array
     {
         $fields = [];
         foreach (self::PEOPLE as $variable) {
-            $names = array_map(self::name(...), is_array($item[$variable] ?? null) ? $item[$variable] : []);
-            $isCut = $names !== [] && str_contains($cut, $variable);
-            $fields[$variable] = implode(' and ', [...$names, ...($isCut ? ['others'] : [])]);
+            $names = is_array($item[$variable] ?? null) ? $item[$variable] : [];
+            $fields[$variable] = implode(' and ', array_map(self::name(...), $names));
         }
 
         return $fields;
@@ -153,6 +152,10 @@ final class EntryWriter
     private static function name(array $name): string
     {
         if (isset($name['literal'])) {
+            if (Name::group((string) $name['literal'])->isOthers()) {
+                return 'others';
+            }
+
             return '{'.self::text((string) $name['literal']).'}';
         }
         $family = trim(($name['non-dropping-particle'] ?? '').' '.($name['family'] ?? ''));

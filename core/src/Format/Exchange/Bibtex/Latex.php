@@ -15,7 +15,8 @@ final readonly class Latex
 
     private const LETTERS = [
         'ss' => 'ß', 'ae' => 'æ', 'AE' => 'Æ', 'oe' => 'œ', 'OE' => 'Œ', 'aa' => 'å', 'AA' => 'Å', 'o' => 'ø',
-        'O' => 'Ø', 'l' => 'ł', 'L' => 'Ł', 'i' => 'ı', 'j' => 'ȷ', 'dh' => 'ð', 'th' => 'þ', 'textendash' => '–',
+        'O' => 'Ø', 'l' => 'ł', 'L' => 'Ł', 'i' => 'ı', 'j' => 'ȷ', 'dh' => 'ð', 'th' => 'þ', 'TH' => 'Þ', 'DH' => 'Ð',
+        'dj' => 'đ', 'DJ' => 'Đ', 'ng' => 'ŋ', 'NG' => 'Ŋ', 'textasciitilde' => '∼', 'textendash' => '–',
         'textemdash' => '—', 'ldots' => '…', 'dots' => '…', 'textquoteright' => '’', 'textquoteleft' => '‘',
         'textquotedblleft' => '“', 'textquotedblright' => '”', 'copyright' => '©', 'S' => '§', 'TeX' => 'TeX',
         'LaTeX' => 'LaTeX',
@@ -51,6 +52,7 @@ final readonly class Latex
     public function text(bool $title = false): string
     {
         $text = (string) preg_replace('/\\\\url\s*\{([^{}]*)\}/', '$1', $this->latex);
+        $text = self::doubled($text);
         $text = (string) preg_replace_callback(
             '/\\\\([`\'^~=."])\s*(?:\{\s*\\\\?([A-Za-z])\s*\}|\\\\?([A-Za-z]))|\\\\([uvHrcdbk])\s*(?:\{\s*\\\\?([A-Za-z])\s*\}|\s\\\\?([A-Za-z]))/',
             self::accented(...),
@@ -128,6 +130,19 @@ final readonly class Latex
 
                 return preg_match('/^[^\x00-\x7F]+$/u', $small) === 1 ? $small : $inner;
             },
+            $text,
+        );
+    }
+
+    /** One accent on another, "\\~{\\^e}", which is one letter. */
+    private static function doubled(string $text): string
+    {
+        return (string) preg_replace_callback(
+            '/\\\\([`\'^~=."uvHrcdbk])\s*\{\s*\\\\([`\'^~=."uvHrcdbk])\s*(?:\{\s*([A-Za-z])\s*\}|([A-Za-z]))\s*\}/',
+            static fn (array $m): string => (string) \Normalizer::normalize(
+                ($m[4] ?? $m[3]).self::ACCENTS[$m[2]].self::ACCENTS[$m[1]],
+                \Normalizer::FORM_C,
+            ),
             $text,
         );
     }

@@ -7,6 +7,7 @@ namespace Bibrel\Core\Format\Exchange\Ris;
 use Bibrel\Core\Format\Exchange\Bibtex\ExportHabits;
 use Bibrel\Core\Format\LanguageCode;
 use Bibrel\Core\Format\Unreadable;
+use Bibrel\Core\Source\Isbn;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\PartialDate;
 use Bibrel\Core\Source\Text;
@@ -102,7 +103,7 @@ final class RecordReader
     {
         $item = [];
         foreach ($record as [$tag, $value]) {
-            $value = Text::line($value);
+            $value = self::unmarked($tag, Text::line($value));
             if ($value !== '') {
                 self::put($item, $tag, $value);
             }
@@ -140,10 +141,39 @@ final class RecordReader
             $tag === 'KW' => $item['keyword'] = isset($item['keyword']) ? "{$item['keyword']}, {$value}" : $value,
             $tag === 'LA' => $item['language'] = (new LanguageCode($value))->code(),
             $tag === 'SP', $tag === 'EP' => $item[$tag] = $value,
-            $tag === 'SN' => $item[preg_match(self::ISSN, $value) === 1 ? 'ISSN' : 'ISBN'] = $value,
+            $tag === 'SN' => self::putNumber($item, $value),
             $isOpen => $item[$variable] = $value,
             default => $item['ris'][$tag][] = $value,
         };
+    }
+
+    /**
+     * A standard number by its form: an ISSN, an ISBN, and else the number of a report.
+     *
+     * @param  array<string, mixed>  $item
+     */
+    private static function putNumber(array &$item, string $value): void
+    {
+        match (true) {
+            preg_match(self::ISSN, $value) === 1 => $item['ISSN'] ??= $value,
+            Isbn::parse($value) !== null => $item['ISBN'] ??= $value,
+            in_array($item['type'] ?? '', ['report', 'patent', 'standard', 'thesis'], true) => $item['number'] ??= $value,
+            preg_match('/^[\dX -]{10,}/i', $value) === 1 => $item['ISBN'] ??= $value,
+            default => $item['ris']['SN'][] = $value,
+        };
+    }
+
+    /** Without the marks by which library catalogues part what they print: "Moonpower : mills of the coast /". */
+    private static function unmarked(string $tag, string $value): string
+    {
+        if (in_array($tag, ['TI', 'T1', 'T2', 'BT'], true)) {
+            return (string) preg_replace(['~\s*[/:;,]$~u', '~\s+:\s+~u'], ['', ': '], $value);
+        }
+        if (in_array($tag, ['PB', 'CY', 'PP', 'AU', 'A1', 'A2', 'A3', 'A4', 'ED'], true)) {
+            return (string) preg_replace('~\s*[/:;,]$~u', '', $value);
+        }
+
+        return in_array($tag, self::ISSUED, true) ? (string) preg_replace('~^\[?c?(\d{4})\]?\.$~u', '$1', $value) : $value;
     }
 
     /**
@@ -169,7 +199,12 @@ final class RecordReader
         unset($item['SP'], $item['EP']);
         $item = [...$item, ...self::tidied($item)];
         if ($from !== '') {
-            $item['page'] = $to === '' || str_contains($from, '-') ? $from : "{$from}-{$to}";
+            $item['page'] = $to === '' || $to === $from || str_contains($from, '-') ? $from : "{$from}-{$to}";
+        }
+        if (($item['type'] ?? '') === 'motion_picture' && isset($item['author']) && ! isset($item['URL'])) {
+            // Of a film the tag for authors names its directors.
+            $item['director'] = [...$item['director'] ?? [], ...$item['author']];
+            unset($item['author']);
         }
         if (($item['type'] ?? '') === 'book' && isset($item['container-title'])) {
             $item['collection-title'] ??= $item['container-title'];
