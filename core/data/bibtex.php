@@ -11,7 +11,7 @@ return [
     'types' => [
         'article' => 'article-journal', 'book' => 'book', 'mvbook' => 'book', 'booklet' => 'pamphlet', 'collection' => 'book',
         'mvcollection' => 'book', 'reference' => 'book', 'mvreference' => 'book', 'proceedings' => 'book',
-        'mvproceedings' => 'book', 'periodical' => 'book', 'set' => 'book', 'inbook' => 'chapter', 'bookinbook' => 'chapter',
+        'mvproceedings' => 'book', 'periodical' => 'book', 'inbook' => 'chapter', 'bookinbook' => 'chapter',
         'suppbook' => 'chapter', 'incollection' => 'chapter', 'suppcollection' => 'chapter',
         'suppperiodical' => 'article-journal', 'inreference' => 'entry-encyclopedia', 'inproceedings' => 'paper-conference',
         'conference' => 'paper-conference', 'manual' => 'report', 'mastersthesis' => 'thesis', 'phdthesis' => 'thesis',
@@ -49,7 +49,6 @@ return [
         'phdthesis' => 'PhD dissertation', 'mathesis' => 'Master’s thesis', 'mastersthesis' => 'Master’s thesis',
         'bathesis' => 'Bachelor’s thesis', 'candthesis' => 'Candidate thesis', 'techreport' => 'Technical report',
         'resreport' => 'Research report', 'software' => 'Computer software', 'datacd' => 'Data CD', 'audiocd' => 'Audio CD',
-        'patent' => '', 'patreq' => 'Patent request',
     ],
     // What a child takes from its parent under another name, where its parent is the whole it is a part of.
     'inherited' => [

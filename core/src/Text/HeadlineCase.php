@@ -32,6 +32,12 @@ final class HeadlineCase
         'over' => true, 'past' => true, 'since' => true, 'so' => true, 'until' => true, 'up' => true, 'yet' => true,
     ];
 
+    /** What keeps its letters after a figure: 5 nm. */
+    private const UNITS = [
+        'nm' => true, 'mm' => true, 'cm' => true, 'm' => true, 'km' => true, 'g' => true, 'kg' => true, 'mg' => true, 's' => true,
+        'ms' => true, 'ns' => true, 'h' => true, 'min' => true, 'l' => true, 'ml' => true,
+    ];
+
     private const CONJUNCTIONS = ['after' => true, 'before' => true, 'since' => true, 'until' => true];
 
     private const DETERMINERS = [
@@ -93,7 +99,8 @@ final class HeadlineCase
 
     private function word(int $i, string $word): string
     {
-        if (Letters::isFixed($word) || $word[0] === '<') {
+        $isUnit = $i > 0 && isset(self::UNITS[$word]) && preg_match('/\d$/', $this->tokens->words[$i - 1]) === 1;
+        if ($isUnit || Letters::isFixed($word) || $word[0] === '<') {
             return $word;
         }
         $small = Letters::lower($word);
@@ -130,7 +137,7 @@ final class HeadlineCase
     {
         $next = $this->small($i + 1);
 
-        return $i > 0 && ($this->small($i - 1) === 'letter' || isset(Names::all()->of('series')[$this->small($i - 1)]))
+        return $i > 0 && (in_array($this->small($i - 1), ['letter', 'vol', 'no'], true) || isset(Names::all()->of('series')[$this->small($i - 1)]))
             && ($next === '' || isset(self::SMALL[$next]));
     }
 

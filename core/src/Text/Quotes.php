@@ -15,7 +15,7 @@ final class Quotes
         $text = (string) preg_replace('/(?<=^|[\s(\[{—–“‘\/>])"(?=\S)/u', '“', $text);
         $text = str_replace('"', '”', $text);
         // An apostrophe stands for left-out figures or letters at the start of a few words: ’90s, ’tis.
-        $text = (string) preg_replace("/(?<=^|[\\s(\\[“])'(?=\\d\\ds?\\b|tis\\b|twas\\b|em\\b)/u", '’', $text);
+        $text = (string) preg_replace("/(?<=^|[\\s(\\[“])'(?=\\d\\ds?\\b|tis\\b|twas\\b|em\\b|t\\s)/u", '’', $text);
         $text = (string) preg_replace("/(?<=^|[\\s(\\[{—–“\\/>])'(?=\\S)/u", '‘', $text);
 
         return str_replace("'", '’', $text);

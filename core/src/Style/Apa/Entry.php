@@ -64,7 +64,7 @@ final readonly class Entry
         $this->line->add('(', 'apa.date');
         if ($text === '') {
             $this->undated($this->source->container()->status);
-        } elseif ($letter !== '' && preg_match('/^((?:ca\. )?\d{4})(.*)$/us', $text, $m) === 1) {
+        } elseif ($letter !== '' && preg_match('/^((?:ca\. )?\d{4}(?:–\d{4})?)(.*)$/us', $text, $m) === 1) {
             $this->line->add($m[1], 'apa.date', ContainerField::Date->at())
                 ->add($letter, 'apa.date.letter')
                 ->add($m[2], 'apa.date', ContainerField::Date->at());

@@ -154,6 +154,18 @@ final readonly class SourceElement
             array_map(static fn (Contributor $one): Contributor => $one->printed(), $this->source->people($path)),
             static fn (Contributor $one): bool => ! $one->name->isEmpty(),
         );
+        // Whoever wrote the whole as well is not named again, and editors stand alone.
+        $isLeader = fn (Contributor $one): bool => array_filter(
+            $this->leaders,
+            static fn (Contributor $leader): bool => $leader->name->key() === $one->name->key(),
+        ) !== [];
+        $others = array_filter($people, static fn (Contributor $one): bool => $one->role !== Role::Author || ! $isLeader($one));
+        $editors = array_filter($others, static fn (Contributor $one): bool => $one->role === Role::Editor);
+        $isOwn = $others === [] && $people !== [];
+        $people = $editors ?: $others;
+        if ($isOwn) {
+            return;
+        }
         if ($people === []) {
             $path = FieldPath::contributors();
             $people = array_diff_key($this->source->by(Role::ExecutiveProducer), $this->leaders);

@@ -138,10 +138,25 @@ final class ContainerElements
             $this->element('conducted by the author', 'mla.contributor');
         }
         foreach ($container->contributors === [] ? [] : $this->contributions->byRole(
-            array_map(static fn (Contributor $one): Contributor => $one->printed(), $container->contributors),
+            $this->othersThanMakers($container),
         ) as [$roles, $people]) {
             $this->people($roles, $people, FieldPath::contributors($i));
         }
+    }
+
+    /** @return array<int, Contributor> those named with a container, but for who made the source and the whole of it */
+    private function othersThanMakers(Container $container): array
+    {
+        $keys = array_map(
+            static fn (Contributor $one): string => $one->name->key(),
+            $this->source->primaryContributors(),
+        );
+        $people = array_map(static fn (Contributor $one): Contributor => $one->printed(), $container->contributors);
+
+        return array_filter(
+            $people,
+            static fn (Contributor $one): bool => $one->role !== Role::Author || ! in_array($one->name->key(), $keys, true),
+        );
     }
 
     /** "Received by Dov Karsten": whom a message with a subject went to. */

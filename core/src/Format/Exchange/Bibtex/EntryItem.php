@@ -115,7 +115,7 @@ final class EntryItem
             $whole = $said['title'];
             $said['title'] = $chapter === '' ? '' : (ctype_digit($chapter) ? "Chapter {$chapter}" : $chapter);
         }
-        $this->item += array_filter(['title' => $said['title'], 'container-title' => $whole]);
+        $this->item += array_filter(['title' => $said['title'], 'container-title' => $whole === $said['title'] ? '' : $whole]);
     }
 
     private function dates(): void
@@ -147,11 +147,12 @@ final class EntryItem
             $field === 'issue' => $this->item['issue'] ??= $text,
             $field === 'pages' => $this->item['page'] = (string) preg_replace('/\s*[-–—]+\s*/u', '-', $text),
             $field === 'chapter' => $this->item['section'] ??= $text,
-            $field === 'titleaddon' => $this->item['bibtex'][$field] = $value,
-            $field === 'type' => $this->item['genre'] ??= $this->knowledge['works'][strtolower($text)] ?? $text,
-            $field === 'organization' && $this->item['type'] === 'webpage' => $this->item['container-title'] ??= self::listed($text),
+            // Of a journal the series counts its volumes anew, which no style has a place for.
+            $field === 'titleaddon', $field === 'series' && $this->item['type'] === 'article-journal' => $this->item['bibtex'][$field] = $value,
+            $field === 'type' => $this->work($text),
+            $field === 'organization' && $this->item['type'] === 'webpage' => $this->item['container-title'] ??= self::listed($value),
             $variable === '' => null,
-            $variable !== null => $this->item[$variable] ??= in_array($field, self::LISTS, true) ? self::listed($text) : $text,
+            $variable !== null => $this->item[$variable] ??= in_array($field, self::LISTS, true) ? self::listed($value) : $text,
             default => $this->item['bibtex'][$field] = $value,
         };
     }
@@ -234,9 +235,23 @@ final class EntryItem
         return trim((string) preg_replace('/^\\\\url(.*)$/', '$1', $plain));
     }
 
-    private static function listed(string $text): string
+    /** The members of a list, which "and" parts outside braces. */
+    private static function listed(string $value): string
     {
-        return (string) preg_replace('/\s+and\s+(?=\p{Lu}\p{L}+ (?:Press|Books|Verlag|Publish\w*|University|Editions?)|[^ ]+$)/u', '; ', $text);
+        $members = array_map(static fn (string $one): string => (new Latex($one))->text(), self::parted($value));
+
+        return implode('; ', array_filter($members, static fn (string $one): bool => $one !== '' && $one !== 'others'));
+    }
+
+    /** What the work is called, by BibLaTeX's own key for it or in words; a patent says so by its type. */
+    private function work(string $text): void
+    {
+        $words = str_starts_with(strtolower($text), 'pat') && $this->item['type'] === 'patent'
+            ? ''
+            : $this->knowledge['works'][strtolower($text)] ?? $text;
+        if ($words !== '') {
+            $this->item['genre'] ??= $words;
+        }
     }
 
     /** A date of BibLaTeX, which is EDTF: "1850~", "199X", "1997/". */

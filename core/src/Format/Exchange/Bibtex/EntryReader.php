@@ -46,8 +46,8 @@ final class EntryReader
         $inheritance = new Inheritance($entries);
         $items = [];
         foreach ($entries as $entry) {
-            // What only lends its fields to others is no source.
-            if ($entry['type'] !== 'xdata') {
+            // What only lends its fields to others, or lists other entries, is no source.
+            if ($entry['type'] !== 'xdata' && $entry['type'] !== 'set') {
                 $items[] = (new EntryItem($entry['type'], $inheritance->fields($entry)))->item();
             }
         }
