@@ -38,7 +38,7 @@ return [
     'lastTails' => $words('war park university forest monument treaty accord prize fair'),
     // Before a figure, a Roman number or a letter.
     'series' => $words('
-        part volume book chapter phase grade day study experiment trial section level class title article plan generation
+        part volume band book chapter phase grade day study experiment trial section level class title article plan generation
         group table figure appendix module unit lesson room route highway interstate apollo type schedule proposition
         amendment resolution area zone sector district episode season year session form model test'),
     'directions' => $words('north south east west northeast northwest southeast southwest'),

@@ -21,8 +21,10 @@ final readonly class Degree
      */
     public function work(): string
     {
-        foreach (Vocabulary::all()->in('en', 'theses') as $work => $degree) {
-            if (preg_match("/^(?:{$degree})(?:['’]?s)?(?:\\s+(?:degree\\s+)?(?:thesis|dissertation|diss\\.?))?$/iu", trim($this->genre)) === 1) {
+        $isSaid = stripos($this->genre, 'unpublished') === 0;
+        foreach ($isSaid ? [] : Vocabulary::all()->in('en', 'theses') as $work => $degree) {
+            if (preg_match("/(?<![\\p{L}.])(?:{$degree})(?:['’]?s)?(?![\\p{L}])/iu", trim($this->genre)) === 1
+                && preg_match('/thesis|dissertation|diss\b|^[\p{L}. ]{2,12}$/iu', $this->genre) === 1) {
                 return (string) $work;
             }
         }

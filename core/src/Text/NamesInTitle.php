@@ -12,6 +12,9 @@ namespace Bibrel\Core\Text;
  */
 final class NamesInTitle
 {
+    /** A name that is a common word as well. */
+    private const PERHAPS = NameWord::NAME | NameWord::COMMON;
+
     private readonly Names $names;
 
     /** @var list<string> the words in small letters, without the ending of a possessive */
@@ -165,7 +168,7 @@ final class NamesInTitle
             if ($part & NamePart::TAILS && ! isset($this->isName[$i])) {
                 $this->tail($i, $part);
             }
-            if ($this->flags[$i] & NameWord::GIVEN) {
+            if ($this->flags[$i] & NameWord::GIVEN || ($this->flags[$i] & self::PERHAPS) === self::PERHAPS) {
                 $this->givenName($i);
             } elseif ($this->flags[$i] & NameWord::GENUS) {
                 $this->genus($i);
@@ -248,8 +251,10 @@ final class NamesInTitle
             return;
         }
         $next = $this->flags[$i + 1];
+        // A surname nobody knows makes a name of a common word before it as well.
+        $isStrange = $next === 0 && ! Words::isCommon($this->small[$i + 1]) && ! Words::looksCommon($this->small[$i + 1]);
         $isName = ! ($next & NameWord::PEOPLE) && ($this->flags[$i] & NameWord::COMMON
-            ? $next !== 0 && ! ($next & NameWord::COMMON)
+            ? $isStrange || $next !== 0 && ! ($next & NameWord::COMMON)
             : $this->mayBeName($i + 1));
         if ($isName) {
             $this->isName[$i] = true;

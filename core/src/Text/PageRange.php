@@ -72,7 +72,7 @@ final readonly class PageRange
         }
         $pages = (string) preg_replace_callback(
             '/([\p{L}]*\d+|\b[ivxlcdm]+\b)\s*[-–—−]+\s*([\p{L}]*\d+|\b[ivxlcdm]+\b)/u',
-            static fn (array $m): string => $m[1].'–'.$end($m[1], $m[2]),
+            static fn (array $m): string => $m[1] === $m[2] ? $m[1] : $m[1].'–'.$end($m[1], $m[2]),
             (new self($pages))->bare(),
         );
 

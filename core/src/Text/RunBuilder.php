@@ -104,7 +104,12 @@ final class RunBuilder
     /** Closes what stands so far with a full stop and a space: what follows is another element. */
     public function close(string $rule): self
     {
-        return $this->endsInWord() ? $this->add('. ', $rule) : $this->stop($rule)->space($rule);
+        if ($this->endsInWord()) {
+            return $this->add('. ', $rule);
+        }
+
+        // Nothing was added since the last element was closed.
+        return $this->last >= 0 && str_ends_with($this->texts[$this->last], '. ') ? $this : $this->stop($rule)->space($rule);
     }
 
     /** Sets a comma and a space: what follows belongs to the same element. */

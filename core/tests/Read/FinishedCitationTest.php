@@ -35,7 +35,6 @@ final class FinishedCitationTest extends TestCase
     private const UNREAD = [
         'apa-6 · each-kind · a radio episode with a host',
         'apa-6 · each-kind · a standard',
-        'apa-6 · each-kind · a website as a whole',
         'apa-6 · each-kind · an advertisement that is described',
         'apa-6 · older-editions · magazine article on the web',
         'apa-6 · older-editions · report with a number',

@@ -32,6 +32,8 @@ final class EntryItem
 
     private const COMING = '/^(?:in press|to appear|forthcoming|accepted(?: for publication)?|submitted)\.?$/i';
 
+    private const HOUSE = '/\b(?:Press|Verlag|Books|Publish\w*|Univers\w*|Union|Editions?|Institut\w*|Society|Inc|Ltd|House)\b/u';
+
     /** Lists whose members "and" parts. */
     private const LISTS = ['publisher', 'institution', 'school', 'organization', 'address', 'location', 'origpublisher'];
 
@@ -145,6 +147,8 @@ final class EntryItem
             in_array($field, ['archiveprefix', 'eprinttype', 'eprintclass', 'primaryclass'], true) => $this->item['bibtex'][$field] = $value,
             $field === 'number' => $this->number($text),
             $field === 'issue' => $this->item['issue'] ??= $text,
+            // "??-??" says that nobody knows them.
+            $field === 'pages' && preg_match('/^[?\s–-]+$/u', $text) === 1 => $this->item['bibtex'][$field] = $value,
             $field === 'pages' => $this->item['page'] = (string) preg_replace('/\s*[-–—]+\s*/u', '-', $text),
             $field === 'chapter' => $this->item['section'] ??= $text,
             // Of a journal the series counts its volumes anew, which no style has a place for.
@@ -235,12 +239,14 @@ final class EntryItem
         return trim((string) preg_replace('/^\\\\url(.*)$/', '$1', $plain));
     }
 
-    /** The members of a list, which "and" parts outside braces. */
+    /** The members of a list, which "and" parts where each is a house; it is also a part of their names. */
     private static function listed(string $value): string
     {
         $members = array_map(static fn (string $one): string => (new Latex($one))->text(), self::parted($value));
 
-        return implode('; ', array_filter($members, static fn (string $one): bool => $one !== '' && $one !== 'others'));
+        $isHouse = static fn (string $one): bool => preg_match(self::HOUSE, $one) === 1;
+
+        return array_filter($members, $isHouse) === $members ? implode('; ', $members) : (new Latex($value))->text();
     }
 
     /** What the work is called, by BibLaTeX's own key for it or in words; a patent says so by its type. */
@@ -258,7 +264,7 @@ final class EntryItem
     private static function extended(string $value): string
     {
         $date = trim(str_replace(['{', '}', '%'], ['', '', '~'], $value));
-        $date = (string) preg_replace(['/\s*~/', '/^(\d{3})[Xu]$/', '/^(\d{2})[Xu]{2}$/', '~^(\d{4})/(?:\.\.)?$~'], ['~', '${1}0s', '${1}00s', '$1–'], $date);
+        $date = (string) preg_replace(['/\s*~/', '/^(\d{3})[Xxu?]$/', '/^(\d{2})[Xxu?]{2}$/', '~^(\d{4})/(?:\.\.)?$~'], ['~', '${1}0s', '${1}00s', '$1–'], $date);
 
         return rtrim($date, '?');
     }
@@ -271,7 +277,7 @@ final class EntryItem
     {
         $year = (new Latex($fields['year']))->text();
         if (preg_match('/^\d{4}$/', $year) !== 1) {
-            return ['literal' => $year];
+            return ['literal' => self::extended($year)];
         }
         $said = (new Latex($fields['month'] ?? ''))->text();
         $season = Vocabulary::all()->seasonNumber($said);
