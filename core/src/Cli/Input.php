@@ -10,6 +10,7 @@ use Bibrel\Core\Format\Inline;
 use Bibrel\Core\Format\ReadsSources;
 use Bibrel\Core\Format\Unreadable;
 use Bibrel\Core\Page\Page;
+use Bibrel\Core\Read\Catalogue\MarcXml;
 use Bibrel\Core\Read\Citation\CitationLines;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CourseRules;
@@ -77,13 +78,16 @@ final readonly class Input
     }
 
     /**
-     * @return array<string, ExchangeFormat&ReadsSources> those of the trade, and citations somebody else made, one a
-     *         line
+     * @return array<string, ExchangeFormat&ReadsSources> those of the trade, records of libraries, and citations somebody
+     *         else made, one a line
      */
     private static function formats(): array
     {
-        $lines = new CitationLines;
+        $formats = Formats::reading();
+        foreach ([new MarcXml, new CitationLines] as $reader) {
+            $formats[$reader->id()] = $reader;
+        }
 
-        return [...Formats::reading(), $lines->id() => $lines];
+        return $formats;
     }
 }

@@ -170,7 +170,8 @@ final class NamesInTitle
             }
             if ($this->flags[$i] & NameWord::GIVEN || ($this->flags[$i] & self::PERHAPS) === self::PERHAPS) {
                 $this->givenName($i);
-            } elseif ($this->flags[$i] & NameWord::GENUS) {
+            }
+            if ($this->flags[$i] & NameWord::GENUS) {
                 $this->genus($i);
             }
             if (strlen($this->small[$i]) <= 2) {
