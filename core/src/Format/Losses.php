@@ -31,6 +31,9 @@ final readonly class Losses
         $before = self::flat($this->source);
         $after = $back === null ? [] : self::flat($back);
         $lost = [];
+        if ($back !== null && $back->kind !== $this->source->kind) {
+            $lost['what it is: it comes back as “'.mb_strtolower($back->kind->label).'”'] = true;
+        }
         foreach ($before as $path => $value) {
             // What merely found another place has come back.
             if (($after[$path] ?? null) !== $value && ! in_array($value, $after, true)) {

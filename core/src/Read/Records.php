@@ -10,10 +10,12 @@ use Bibrel\Core\Format\ExchangeFormat;
 use Bibrel\Core\Format\Formats;
 use Bibrel\Core\Format\ReadsSources;
 use Bibrel\Core\Format\Unreadable;
+use Bibrel\Core\Format\Unused;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Dismissal;
 use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Issue;
+use Bibrel\Core\Source\Severity;
 use Bibrel\Core\Source\Source;
 
 /** Reads exported records, in whichever of the formats they are. */
@@ -41,7 +43,7 @@ final readonly class Records
         return array_map(static fn (Source $source): array => Reading::of(
             $source,
             "From the record you pasted ({$format->label()}).",
-            issues: self::cutShort($source),
+            issues: [...self::cutShort($source), ...self::unused($source)],
         )->toArray(), $sources);
     }
 
@@ -55,6 +57,20 @@ final readonly class Records
         }
 
         return new CslJson;
+    }
+
+    /** @return list<Issue> */
+    private static function unused(Source $source): array
+    {
+        $names = (new Unused($source))->names();
+
+        return $names === [] ? [] : [new Issue(
+            'record-unused',
+            FieldPath::title(),
+            'The record says more than any entry prints: '.implode(', ', $names).'. It is kept, and written back when '
+                .'you export.',
+            Severity::Hint,
+        )];
     }
 
     /** @return list<Issue> */

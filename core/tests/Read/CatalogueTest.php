@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Tests\Read;
 
+use Bibrel\Core\Read\Catalogue\Marc;
 use Bibrel\Core\Format\Inline;
 use Bibrel\Core\Format\Unreadable;
 use Bibrel\Core\Read\Catalogue\CatalogueRecord;
@@ -107,6 +108,18 @@ final class CatalogueTest extends TestCase
         self::assertSame('album', $kind('00000njm a', ''));
         self::assertSame('ebook', $kind('00000nam a', '<datafield tag="338"><subfield code="a">online resource</subfield></datafield>'));
         self::assertSame('thesis', $kind('00000nam a', '<datafield tag="502"><subfield code="a">Thesis (Ph.D.)</subfield></datafield>'));
+    }
+
+    public function test_the_script_of_the_title_page_is_offered(): void
+    {
+        $record = '<record><leader>00000cam a22</leader><datafield tag="245" ind1="1" ind2="0"><subfield code="6">880-01</subfield>'
+            .'<subfield code="a">Nizkaia voda /</subfield></datafield><datafield tag="880" ind1="1" ind2="0">'
+            .'<subfield code="6">245-01/(N</subfield><subfield code="a">Низкая вода /</subfield></datafield></record>';
+        $document = new \DOMDocument;
+        $document->loadXML($record);
+        self::assertInstanceOf(\DOMElement::class, $document->documentElement);
+        $title = (new CatalogueRecord(Marc::of($document->documentElement)))->reading()->findings['title.main'];
+        self::assertSame(['Nizkaia voda', 'Низкая вода'], [$title->text(), $title->alternatives[0]->text()]);
     }
 
     public function test_the_stand_in_catalogue_searches_pages_and_refuses_as_a_real_one(): void

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Tests\Read;
 
+use Bibrel\Core\Read\Records;
+use Bibrel\Core\Format\Unused;
 use Bibrel\Core\Format\Exchange\Bibtex;
 use Bibrel\Core\Format\Exchange\Bibtex\EntryReader;
 use Bibrel\Core\Format\Exchange\Bibtex\Latex;
@@ -185,7 +187,7 @@ final class RecordsTest extends TestCase
         self::assertSame(['Halima Brook', 'et al.'], array_map(static fn (Contributor $one): string => $one->name->direct(), $source->contributors));
         self::assertStringContainsString('author = {Brook, Halima and others}', (new Bibtex)->write([$source]));
         self::assertStringNotContainsString('cut short', (new Bibtex)->write([$source]));
-        self::assertStringContainsString("AU  - et al.", (new Ris)->write([$source]));
+        self::assertStringContainsString('AU  - et al.', (new Ris)->write([$source]));
     }
 
     public function test_a_note_of_a_database_is_not_the_students_annotation(): void
@@ -196,10 +198,20 @@ final class RecordsTest extends TestCase
     public function test_what_a_format_cannot_carry_is_named(): void
     {
         $source = Source::fromArray(['id' => 'x', 'kind' => 'artwork', 'title' => ['main' => 'The Wheel'], 'medium' => 'Oil on canvas', 'containers' => [['collection' => 'Gullhaven Harbour Museum', 'date' => '1931']]], Kinds::all());
-        self::assertSame(['museum or collection', 'medium'], (new Losses($source))->in(new Bibtex));
+        self::assertSame(['what it is: it comes back as “something else”', 'museum or collection', 'medium'], (new Losses($source))->in(new Bibtex));
         $plain = Source::fromArray(['id' => 'y', 'kind' => 'book', 'title' => ['main' => 'Moonpower'], 'contributors' => [['role' => 'author', 'name' => ['given' => 'Halima', 'family' => 'Brook']]], 'containers' => [['publisher' => 'Quayside Press', 'date' => '2014']]], Kinds::all());
         self::assertSame([], (new Losses($plain))->in(new Bibtex));
         self::assertSame([], (new Losses($plain))->in(new Ris));
+    }
+
+    public function test_what_was_read_and_not_used_is_said(): void
+    {
+        $bibtex = '@book{a, author = {Brook, Halima}, title = {Moonpower}, year = 2014, keywords = {mills}, foo = {bar}}';
+        self::assertSame(['keyword', 'foo'], (new Unused((new Bibtex)->read($bibtex)[0]))->names());
+        $issues = (new Records($bibtex))->read()[0]['issues'];
+        self::assertSame(['record-unused', 'hint'], [$issues[0]['id'], $issues[0]['severity']]);
+        self::assertStringContainsString('foo', $issues[0]['sentence']);
+        self::assertSame([], (new Unused((new Bibtex)->read('@book{a, title = {Moonpower}}')[0]))->names());
     }
 
     public function test_remarks_between_the_fields_of_a_bibtex_entry(): void

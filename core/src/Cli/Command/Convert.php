@@ -11,10 +11,11 @@ use Bibrel\Core\Cli\UsageError;
 use Bibrel\Core\Format\Formats;
 use Bibrel\Core\Format\Losses;
 use Bibrel\Core\Format\ReadsSources;
+use Bibrel\Core\Format\Unused;
 
 /**
- * `bibrel convert --from F --to F`: sources from one format into another; what it has no place for is said on standard
- * error.
+ * `bibrel convert --from F --to F`: sources from one format into another; what was read and found no field, and what the
+ * other format has no place for, is said on standard error.
  */
 final class Convert implements Command
 {
@@ -34,9 +35,13 @@ final class Convert implements Command
             );
         $sources = (new Input($arguments))->sources();
         foreach ($sources as $n => $source) {
+            $name = $source->id === '' ? 'Source '.($n + 1) : $source->id;
+            $unused = (new Unused($source))->names();
+            if ($unused !== []) {
+                fwrite(STDERR, "{$name}: no field takes ".implode(', ', $unused).".\n");
+            }
             $lost = $format instanceof ReadsSources ? (new Losses($source))->in($format) : [];
             if ($lost !== []) {
-                $name = $source->id === '' ? 'Source '.($n + 1) : $source->id;
                 fwrite(STDERR, "{$name}: {$to} has no place for ".implode('; ', $lost).".\n");
             }
         }

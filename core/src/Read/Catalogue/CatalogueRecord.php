@@ -11,6 +11,8 @@ use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\Reading;
 use Bibrel\Core\Source\ContainerField;
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\Degree;
+use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Isbn;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Name;
@@ -22,22 +24,16 @@ final readonly class CatalogueRecord
 {
     private const WHERE = 'From the library catalogue.';
 
-    private const ROLES = [
-        'aut' => Role::Author, 'author' => Role::Author, 'joint author' => Role::Author, 'ed' => Role::Editor,
-        'joint editor' => Role::Editor, 'tr' => Role::Translator, 'comp' => Role::Compiler, 'edt' => Role::Editor,
-        'editor' => Role::Editor, 'trl' => Role::Translator, 'translator' => Role::Translator,
-        'ill' => Role::Illustrator, 'illustrator' => Role::Illustrator, 'com' => Role::Compiler,
-        'compiler' => Role::Compiler, 'nrt' => Role::Narrator, 'narrator' => Role::Narrator, 'drt' => Role::Director,
-        'film director' => Role::Director, 'director' => Role::Director, 'prf' => Role::Performer,
-        'performer' => Role::Performer, 'act' => Role::Performer, 'actor' => Role::Performer, 'cmp' => Role::Composer,
-        'composer' => Role::Composer, 'aui' => Role::Introduction, 'writer of introduction' => Role::Introduction,
-        'win' => Role::Introduction, 'author of introduction' => Role::Introduction,
-        'author of introduction, etc' => Role::Introduction, 'author of afterword, colophon, etc' => Role::Afterword,
-        'wfw' => Role::Foreword, 'writer of foreword' => Role::Foreword, 'wpr' => Role::Foreword,
-        'writer of preface' => Role::Foreword, 'waw' => Role::Afterword, 'writer of afterword' => Role::Afterword,
-        'pro' => Role::Producer, 'film producer' => Role::Producer, 'producer' => Role::Producer,
-        'aft' => Role::Afterword, 'cnd' => Role::Conductor, 'conductor' => Role::Conductor,
-    ];
+    /** What a catalogue writes where it knows no publisher. */
+    private const NOBODY = '/^\[?\s*(?:s\.?\s?n\.?|n\.?\s?p\.?|publisher not identified|verlag nicht (?:ermittelbar|angegeben)'
+        .'|éditeur non identifié|editor no identificado|editore non identificato)\s*\]?$/iu';
+
+    private const NOWHERE = '/^\[?\s*(?:s\.?\s?l\.?|n\.?\s?p\.?|place of publication not identified|erscheinungsort nicht ermittelbar'
+        .'|lieu de publication non identifié|lugar de publicación no identificado)\s*\]?$/iu';
+
+    /** First editions, as catalogues in several languages write them. */
+    private const FIRST = '/^(?:first\b|1st\b|1\s?(?:\.|re|ère|ª|a|º|e)?,?\s*(?:aufl|éd|ed|uppl|utg|udg|druk|izd|wyd)|erste\b|première\b'
+        .'|primera\b|prima\b|första\b|eerste\b)/iu';
 
     public function __construct(private Marc $marc)
     {
@@ -63,9 +59,9 @@ final readonly class CatalogueRecord
             ),
             'contributors' => array_map(static fn (Contributor $one): array => $one->toArray(), $this->contributors($kind)),
             'containers' => [array_filter([
-                'edition' => preg_match('/^(?:first|1st)\b/i', $edition) === 1 ? '' : $edition,
-                'publisher' => (string) preg_replace('/\s+:\s+(?:for sale|distributed|available)\b.*$/iu', '', $place('b')),
-                'place' => trim($place('a'), '[] '),
+                'edition' => self::edition($edition),
+                'publisher' => $kind === 'thesis' ? $this->thesis()['school'] : $this->publisher(),
+                'place' => preg_match(self::NOWHERE, $place('a')) === 1 ? '' : trim($place('a'), '[] '),
                 'date' => $date,
                 'series' => $series[0],
                 'seriesNumber' => $series[1],
@@ -75,6 +71,11 @@ final readonly class CatalogueRecord
                 'url' => $kind === 'ebook' || $kind === 'map' ? $this->marc->first('856', 'u') : '',
             ], static fn (string $value): bool => $value !== '')],
             'original' => array_filter(['date' => $this->original()], static fn (string $value): bool => $value !== ''),
+            'genre' => match ($kind) {
+                'thesis' => $this->thesis()['degree'],
+                'other' => $this->isSerial() ? 'Periodical' : 'Musical score',
+                default => '',
+            },
             'language' => $this->language(),
             'isbn' => $this->isbn(),
             'medium' => $kind === 'film'
@@ -94,6 +95,15 @@ final readonly class CatalogueRecord
                 new Evidence($dated, $date),
                 Confidence::Likely,
             );
+        }
+
+        $script = $this->marc->inScript('245', 'a');
+        $title = FieldPath::title();
+        if ($script !== '' && isset($findings[$title->key])) {
+            $evidence = new Evidence('In the script of the title page, from the library catalogue.', $script);
+            $findings[$title->key] = $findings[$title->key]->withAlternatives([
+                new Finding($title, $script, $evidence, Confidence::Stated),
+            ]);
         }
 
         return new Reading($kind, '', $findings, [], [], $reading->base);
@@ -134,13 +144,16 @@ final readonly class CatalogueRecord
         );
 
         return match (true) {
+            $type === 'c' || $type === 'd' || $this->isSerial() => 'other',
             $type === 'g' => 'film',
             $type === 'e' || $type === 'f' => 'map',
             $type === 'j' => 'album',
             $type === 'i' => 'audiobook',
             preg_match('/graphic novel/i', $form) === 1 => 'graphic-novel',
             preg_match('/online resource|electronic book|e-?book/i', $form) === 1 => 'ebook',
-            preg_match('/thes[ie]s|dissertation/i', $form) === 1 || $this->marc->all('502') !== [] => 'thesis',
+            // What a publisher brought out later is a book, whatever it was written for.
+            (preg_match('/thes[ie]s|dissertation/i', $form) === 1 || $this->marc->all('502') !== [])
+                && $this->publisher() === '' => 'thesis',
             $this->leadsAreEditors() => 'edited-collection',
             default => 'book',
         };
@@ -158,14 +171,59 @@ final readonly class CatalogueRecord
     private function title(): string
     {
         $title = $this->marc->first('245', 'a');
-        $part = trim($this->marc->first('245', 'n').' '.$this->marc->first('245', 'p'));
+        $parts = array_filter([$this->marc->first('245', 'n'), $this->marc->first('245', 'p')]);
 
-        return $part === '' ? $title : "{$title}. {$part}";
+        return $parts === [] ? $title : "{$title}. ".implode(': ', $parts);
     }
 
     private function subtitle(): string
     {
-        return $this->marc->first('245', 'b');
+        // After an equals sign stands the same title in another language.
+        $isParallel = str_ends_with(rtrim($this->marc->raw('245', 'a')), '=');
+        $said = (string) preg_replace('/\s+=\s+.*$/u', '', $this->marc->first('245', 'b'));
+
+        return $isParallel ? '' : $said;
+    }
+
+    private function isSerial(): bool
+    {
+        return ($this->marc->leader[7] ?? '') === 's';
+    }
+
+    /** An edition in the figures of any language; a first one is not said. */
+    private static function edition(string $said): string
+    {
+        $pattern = '/^(\d+)\s?(?:\.|st|nd|rd|th|e|ème|ª|a|º)?,?\s*(?:aufl\w*|éd\w*|ed\w*|uppl\w*|utg\w*|udg\w*|druk)\.?$/iu';
+
+        return match (true) {
+            preg_match(self::FIRST, $said) === 1 => '',
+            preg_match($pattern, $said, $m) === 1 => $m[1],
+            default => $said,
+        };
+    }
+
+    /** Who brought it out; '' where the catalogue says that nobody is known. */
+    private function publisher(): string
+    {
+        $said = Marc::plain($this->publication()['b'][0] ?? '');
+        $said = (string) preg_replace('/\s+:\s+(?:for sale|distributed|available)\b.*$/iu', '', $said);
+
+        return preg_match(self::NOBODY, $said) === 1 ? '' : $said;
+    }
+
+    /** @return array{degree: string, school: string} what a thesis was written for, and where */
+    private function thesis(): array
+    {
+        [$note, $degree, $school] = [
+            $this->marc->first('502', 'a'), $this->marc->first('502', 'b'), $this->marc->first('502', 'c'),
+        ];
+        // "Thesis (Ph. D.)--Northmere University, 2014."
+        if (preg_match('/^(?:thesis|dissertation|diss\.?)\s*\(([^)]+)\)\s*[-–—]+\s*([^,]+)/iu', $note, $m) === 1) {
+            [$degree, $school] = [$degree ?: $m[1], $school ?: trim($m[2])];
+        }
+        $work = $degree === '' ? '' : (new Degree("{$degree} thesis"))->work();
+
+        return ['degree' => $work === 'Doctoral dissertation' ? 'PhD dissertation' : $work, 'school' => $school];
     }
 
     /** @return list<Contributor> */
@@ -191,12 +249,14 @@ final readonly class CatalogueRecord
                 };
                 $role = self::stated($subfields) ?? ($tag[0] === '7' ? $this->told($subfields) : null);
                 if ($role !== null || $this->isMaker($tag, $subfields)) {
-                    $people[] = new Contributor($role ?? $default, $parsed);
+                    // Of a score the composer is the author. Somebody may have a heading twice.
+                    $role = $kind === 'other' && $role === Role::Composer ? Role::Author : $role ?? $default;
+                    $people["{$role->value} {$parsed->key()}"] ??= new Contributor($role, $parsed);
                 }
             }
         }
 
-        return $people;
+        return array_values($people);
     }
 
     /**
@@ -239,13 +299,21 @@ final readonly class CatalogueRecord
     private static function stated(array $subfields): ?Role
     {
         foreach ([...($subfields['4'] ?? []), ...($subfields['e'] ?? [])] as $term) {
-            $known = self::ROLES[mb_strtolower(trim((string) preg_replace('~^.*/~', '', $term), ' .,'))] ?? null;
+            $known = self::roles()[mb_strtolower(trim((string) preg_replace('~^.*/~', '', $term), ' .,'))] ?? null;
             if ($known !== null) {
                 return $known;
             }
         }
 
         return null;
+    }
+
+    /** @return array<string, Role> by relator code and term */
+    private static function roles(): array
+    {
+        static $roles = null;
+
+        return $roles ??= require dirname(__DIR__, 3).'/data/relators.php';
     }
 
     /**

@@ -93,7 +93,7 @@ final class EntryItem
 
     private function titles(): void
     {
-        $said = [];
+        $said = ['title' => '', 'booktitle' => '', 'maintitle' => '', 'journal' => '', 'journaltitle' => ''];
         foreach (self::TITLES as $name => [$title, $subtitle]) {
             $main = (new Latex($this->take($title)))->text(true);
             $main = $name === 'title' ? (new ExportHabits($main))->undone() : $main;

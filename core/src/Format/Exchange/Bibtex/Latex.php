@@ -140,7 +140,7 @@ final readonly class Latex
         return (string) preg_replace_callback(
             '/\\\\([`\'^~=."uvHrcdbk])\s*\{\s*\\\\([`\'^~=."uvHrcdbk])\s*(?:\{\s*([A-Za-z])\s*\}|([A-Za-z]))\s*\}/',
             static fn (array $m): string => (string) \Normalizer::normalize(
-                ($m[4] ?? $m[3]).self::ACCENTS[$m[2]].self::ACCENTS[$m[1]],
+                ($m[4] ?? $m[3] ?? '').self::ACCENTS[$m[2]].self::ACCENTS[$m[1]],
                 \Normalizer::FORM_C,
             ),
             $text,
