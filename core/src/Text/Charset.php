@@ -29,6 +29,10 @@ final readonly class Charset
                 $this->bytes[0] === "\xFF" ? 'UTF-16LE' : 'UTF-16BE',
             );
         }
+        $wide = self::unmarked($this->bytes);
+        if ($wide !== '') {
+            return mb_scrub((string) mb_convert_encoding($this->bytes, 'UTF-8', $wide));
+        }
         $known = self::known(self::named(substr($this->bytes, 0, 4096), $contentType));
         // Bytes that make UTF-8 beyond ASCII are UTF-8: a page saved by a browser keeps its old declaration.
         if ($known !== null
@@ -38,7 +42,15 @@ final readonly class Charset
             $known = 'UTF-8';
         }
         if ($known === null || ($known === 'UTF-8' && ! mb_check_encoding($this->bytes, 'UTF-8'))) {
-            $known = mb_check_encoding($this->bytes, 'UTF-8') ? 'UTF-8' : 'Windows-1252';
+            $known = match (true) {
+                mb_check_encoding($this->bytes, 'UTF-8') => 'UTF-8',
+                self::isMacRoman($this->bytes) => 'macintosh',
+                default => 'Windows-1252',
+            };
+        }
+
+        if ($known === 'macintosh') {
+            return mb_scrub((string) iconv('MACINTOSH', 'UTF-8//TRANSLIT', $this->bytes));
         }
 
         return $known === 'UTF-8'
@@ -55,6 +67,28 @@ final readonly class Charset
             preg_match('/<\?xml[^>]+encoding\s*=\s*["\']([\w-]+)/i', $head, $m) === 1 => $m[1],
             default => '',
         };
+    }
+
+    /** UTF-16 without its mark: every other byte of plain text is empty. '' for anything else. */
+    private static function unmarked(string $bytes): string
+    {
+        $head = substr($bytes, 0, 400);
+        $half = intdiv(strlen($head), 2);
+        if ($half < 8 || substr_count($head, "\0") < 0.8 * $half) {
+            return '';
+        }
+
+        return $head[0] === "\0" ? 'UTF-16BE' : 'UTF-16LE';
+    }
+
+    /** Whether bytes that are no UTF-8 read as a Mac's old Roman: letters where Windows has signs and gaps. */
+    private static function isMacRoman(string $bytes): bool
+    {
+        // é è ê ë à á ä ö ü ñ ç in MacRoman are signs in Windows; a text of words has them between letters.
+        $mac = preg_match_all('/(?<=[A-Za-z])[\x87-\x9F](?=[a-z])/', $bytes);
+        $windows = preg_match_all('/(?<=[A-Za-z])[\xC0-\xFF](?=[a-z])/', $bytes);
+
+        return $mac > 0 && $windows === 0;
     }
 
     private static function known(string $name): ?string

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Tests\Read;
 
-use Bibrel\Core\Read\Catalogue\Marc;
 use Bibrel\Core\Format\Inline;
 use Bibrel\Core\Format\Unreadable;
 use Bibrel\Core\Read\Catalogue\CatalogueRecord;
+use Bibrel\Core\Read\Catalogue\Marc;
 use Bibrel\Core\Read\Catalogue\RegistryRecord;
 use Bibrel\Core\Read\Catalogue\SruAnswer;
 use Bibrel\Core\Read\Confidence;

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Tests\Read;
 
-use Bibrel\Core\Read\Records;
-use Bibrel\Core\Format\Unused;
 use Bibrel\Core\Format\Exchange\Bibtex;
 use Bibrel\Core\Format\Exchange\Bibtex\EntryReader;
 use Bibrel\Core\Format\Exchange\Bibtex\Latex;
@@ -13,8 +11,10 @@ use Bibrel\Core\Format\Exchange\CslJson;
 use Bibrel\Core\Format\Exchange\Ris;
 use Bibrel\Core\Format\Losses;
 use Bibrel\Core\Format\Unreadable;
+use Bibrel\Core\Format\Unused;
 use Bibrel\Core\Page\Page;
 use Bibrel\Core\Page\PageEntry;
+use Bibrel\Core\Read\Records;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Source;
@@ -212,6 +212,15 @@ final class RecordsTest extends TestCase
         self::assertSame(['record-unused', 'hint'], [$issues[0]['id'], $issues[0]['severity']]);
         self::assertStringContainsString('foo', $issues[0]['sentence']);
         self::assertSame([], (new Unused((new Bibtex)->read('@book{a, title = {Moonpower}}')[0]))->names());
+    }
+
+    public function test_old_and_wide_bytes_are_read(): void
+    {
+        $bibtex = '@book{a, author = {Möller, René}, title = {Señal}, year = 2014}';
+        foreach (['MACINTOSH', 'UTF-16LE', 'UTF-16BE', 'WINDOWS-1252', 'UTF-8'] as $bytes) {
+            $source = (new Bibtex)->read((string) iconv('UTF-8', $bytes, $bibtex))[0];
+            self::assertSame('René Möller: Señal', $source->contributors[0]->name->direct().': '.$source->title->main, $bytes);
+        }
     }
 
     public function test_remarks_between_the_fields_of_a_bibtex_entry(): void

@@ -19,18 +19,6 @@ use Bibrel\Core\Text\Charset;
  */
 final class RecordReader
 {
-    private const TYPES = [
-        'JOUR' => 'article-journal', 'EJOUR' => 'article-journal', 'ABST' => 'article-journal',
-        'INPR' => 'article-journal', 'MGZN' => 'article-magazine', 'NEWS' => 'article-newspaper', 'BOOK' => 'book',
-        'EBOOK' => 'book', 'EDBOOK' => 'book', 'CHAP' => 'chapter', 'ECHAP' => 'chapter',
-        'ENCYC' => 'entry-encyclopedia', 'DICT' => 'entry-dictionary', 'CONF' => 'paper-conference',
-        'CPAPER' => 'paper-conference', 'RPRT' => 'report', 'GOVDOC' => 'report', 'THES' => 'thesis',
-        'ELEC' => 'webpage', 'WEB' => 'webpage', 'ICOMM' => 'webpage', 'BLOG' => 'post-weblog',
-        'VIDEO' => 'motion_picture', 'MPCT' => 'motion_picture', 'SOUND' => 'song', 'MUSIC' => 'song',
-        'ART' => 'graphic', 'FIGURE' => 'figure', 'MAP' => 'map', 'DATA' => 'dataset', 'COMP' => 'software',
-        'PAMP' => 'pamphlet', 'MANSCPT' => 'manuscript', 'PCOMM' => 'personal_communication', 'SLIDE' => 'speech',
-    ];
-
     /** Tag => CSL-JSON variable, for values that are taken as they are. */
     private const PLAIN = [
         'TI' => 'title', 'T1' => 'title', 'PB' => 'publisher', 'CY' => 'publisher-place', 'PP' => 'publisher-place',
@@ -121,7 +109,7 @@ final class RecordReader
     private static function put(array &$item, string $tag, string $value): void
     {
         match (true) {
-            isset(self::PEOPLE[$tag]) => $item[self::PEOPLE[$tag]][] = self::name($value),
+            isset(self::PEOPLE[$tag]) => $item[self::knowledge()['people'][$item['ris type'] ?? ''][$tag] ?? self::PEOPLE[$tag]][] = self::name($value),
             in_array($tag, self::CONTAINERS, true) => $item['container-title'] ??= $value,
             in_array($tag, self::SHORT_CONTAINERS, true) => $item['container-title-short'] ??= $value,
             in_array($tag, self::ISSUED, true) => $item['issued'] = self::date($value, $tag === 'DA' ? null : ($item['issued'] ?? null)),
@@ -133,10 +121,10 @@ final class RecordReader
     /** @param  array<string, mixed>  $item */
     private static function putText(array &$item, string $tag, string $value): void
     {
-        $variable = self::PLAIN[$tag] ?? '';
+        $variable = self::knowledge()['custom'][$item['ris type'] ?? ''][$tag] ?? self::PLAIN[$tag] ?? '';
         $isOpen = $variable !== '' && in_array($item[$variable] ?? $value, [$value], true);
         match (true) {
-            $tag === 'TY' => $item['type'] = self::TYPES[strtoupper($value)] ?? 'document',
+            $tag === 'TY' => self::putType($item, strtoupper($value)),
             $tag === 'ID' => $item['id'] = $value,
             $tag === 'KW' => $item['keyword'] = isset($item['keyword']) ? "{$item['keyword']}, {$value}" : $value,
             $tag === 'LA' => $item['language'] = (new LanguageCode($value))->code(),
@@ -145,6 +133,22 @@ final class RecordReader
             $isOpen => $item[$variable] = $value,
             default => $item['ris'][$tag][] = $value,
         };
+    }
+
+    /** @param  array<string, mixed>  $item */
+    private static function putType(array &$item, string $type): void
+    {
+        $genre = self::knowledge()['genres'][$type] ?? '';
+        $item = ['type' => self::knowledge()['types'][$type] ?? 'document', 'ris type' => $type] + $item
+            + ($genre === '' ? [] : ['genre' => $genre]);
+    }
+
+    /** @return array<string, array<string, mixed>> */
+    private static function knowledge(): array
+    {
+        static $knowledge = null;
+
+        return $knowledge ??= require dirname(__DIR__, 4).'/data/ris.php';
     }
 
     /**
@@ -184,6 +188,7 @@ final class RecordReader
      */
     private static function inWhole(array $item): array
     {
+        unset($item['ris type']);
         // Some databases give the journal's name only in its short form.
         if (! isset($item['container-title']) && isset($item['container-title-short'])) {
             $item['container-title'] = $item['container-title-short'];

@@ -30,7 +30,7 @@ final class RecordWriter
             ['TY', $source->kind->ris],
             ['ID', $source->id],
             ...self::people($item),
-            ...self::texts($item),
+            ...self::texts($item, $source->kind->ris),
             ['PY', self::date($source->date(), $item['issued'] ?? null)],
             ['Y2', self::date($source->accessedOn(), $item['accessed'] ?? null)],
             ...self::pages(is_string($item['page'] ?? null) ? $item['page'] : ''),
@@ -78,11 +78,13 @@ final class RecordWriter
      * @param  array<string, mixed>  $item
      * @return list<array{string, string}>
      */
-    private static function texts(array $item): array
+    private static function texts(array $item, string $type): array
     {
         $lines = [];
+        $taken = (require dirname(__DIR__, 4).'/data/ris.php')['custom'][$type] ?? [];
         foreach (self::TAGS as $variable => $tag) {
-            if (is_string($item[$variable] ?? null)) {
+            // A tag that means something else for the type would come back as that.
+            if (is_string($item[$variable] ?? null) && ! isset($taken[$tag])) {
                 $lines[] = [$tag, str_replace(["\r", "\n"], ' ', (new Markup($item[$variable]))->plain())];
             }
         }
