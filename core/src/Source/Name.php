@@ -168,10 +168,13 @@ final readonly class Name
         $bare = $this->withoutHonours();
         $suffix = $bare->suffix;
         $family = $bare->family;
-        if ($suffix === '' && preg_match('/^(.+?),?\s+((?:jr|sr)\.?|ii|iii|iv)$/i', $family, $m) === 1) {
+        if ($suffix === '' && str_contains($family, ' ') && preg_match('/^(.+?),?\s+((?:jr|sr)\.?|ii|iii|iv)$/i', $family, $m) === 1) {
             [, $family, $suffix] = $m;
         }
-        $given = self::spacedInitials($bare->given, mb_strtoupper($family) === $family);
+        $given = $bare->given;
+        if ($given !== '' && (strlen($given) < 4 || str_contains($given, '.') || ctype_upper(str_replace(' ', '', $given)))) {
+            $given = self::spacedInitials($given, mb_strtoupper($family) === $family);
+        }
 
         return $given === $this->given && $family === $this->family && $suffix === $this->suffix
             ? $this
@@ -181,8 +184,10 @@ final readonly class Name
     /** Without degrees and forms of address, "Dr.", "PhD", which are no part of a name. */
     public function withoutHonours(): self
     {
-        if (! str_contains($this->given, ' ') && ! str_contains($this->given, '.') && ! str_contains($this->family, ' ')
-            && $this->suffix === '') {
+        // Most names begin with none of them, and have no room for one at the end.
+        $first = rtrim(strtolower(explode(' ', $this->given, 2)[0]), '.');
+        if ($this->suffix === '' && ! str_contains($this->family, ' ') && ! str_contains($this->given, ',')
+            && ! in_array($first, Vocabulary::all()->list('honorifics'), true)) {
             return $this;
         }
         $degrees = Vocabulary::all()->pattern('degrees');

@@ -190,14 +190,22 @@ final class Source
     public function by(Role ...$roles): array
     {
         $found = [];
-        $this->printed ??= array_map(static fn (Contributor $one): Contributor => $one->printed(), $this->contributors);
-        foreach ($this->printed as $place => $one) {
+        foreach ($this->printed() as $place => $one) {
             if (in_array($one->role, $roles, true) && ! $one->name->isEmpty()) {
                 $found[$place] = $one;
             }
         }
 
         return $found;
+    }
+
+    /** @return list<Contributor> all of them with their names as entries have them */
+    public function printed(): array
+    {
+        return $this->printed ??= array_map(
+            static fn (Contributor $one): Contributor => $one->printed(),
+            $this->contributors,
+        );
     }
 
     /**

@@ -19,10 +19,15 @@ final class SortKey
     {
         $own = strtolower(substr($language === '' ? 'en' : $language, 0, 2));
         $articles = implode('|', Vocabulary::all()->in($own, 'articles'));
-        $plain = (string) preg_replace('/^[^\p{L}\p{N}]+/u', '', (new Markup($title))->plain());
+        $plain = (new Markup($title))->plain();
+        if (! ctype_alpha($plain[0] ?? '')) {
+            $plain = (string) preg_replace('/^[^\p{L}\p{N}]+/u', '', $plain);
+        }
         $rest = $articles === '' ? $plain : (string) preg_replace("/^(?:{$articles})\\s+(?=\\S)/iu", '', $plain);
 
-        return (string) preg_replace('/^(?:'.Vocabulary::all()->pattern('elided').")['’](?=\\p{L})/iu", '', $rest);
+        return ! str_contains($rest, "'") && ! str_contains($rest, '’')
+            ? $rest
+            : (string) preg_replace('/^(?:'.Vocabulary::all()->pattern('elided').")['’](?=\\p{L})/iu", '', $rest);
     }
 
     /** What an entry without an author begins with: its title, or the address where that is all there is. */

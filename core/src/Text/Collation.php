@@ -15,9 +15,14 @@ final class Collation
     /** Between the parts of a key: sorts before every letter, so that a shorter part comes first (Unicode, UTS 10). */
     private const BETWEEN = "\u{FFFE}";
 
+    private const PLAIN = 'ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz ';
+
     private readonly \Collator $letters;
 
     private readonly \NumberFormatter $figures;
+
+    /** @var array<int, string> figures in words, since years come again and again */
+    private array $spelled = [];
 
     public function __construct(private readonly bool $wordByWord)
     {
@@ -45,6 +50,9 @@ final class Collation
         if (ctype_alpha($part)) {
             return $part;
         }
+        if (strspn($part, self::PLAIN) === strlen($part)) {
+            return $this->wordByWord ? $part : str_replace(' ', '', $part);
+        }
         $part = (string) preg_replace('/^[^\p{L}\p{N}]+/u', '', $part);
         $part = (string) preg_replace_callback(
             '/^\d{1,9}(?:,\d{3})*(?!\d)/',
@@ -58,6 +66,11 @@ final class Collation
     }
 
     private function spelledOut(int $number): string
+    {
+        return $this->spelled[$number] ??= $this->inWords($number);
+    }
+
+    private function inWords(int $number): string
     {
         $this->figures->setTextAttribute(
             \NumberFormatter::DEFAULT_RULESET,

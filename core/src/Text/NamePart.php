@@ -30,6 +30,12 @@ final class NamePart
     /** A common word as well, and as often the one as the other. */
     public const EITHER = 512;
 
+    /** What stands around it tells. */
+    public const SURROUNDED = 1024;
+
+    /** What makes a word worth a look at its neighbours. */
+    public const LOOKED_AT = self::SERIES | self::HEAD | self::HEAD_OF | self::DIRECTION | self::TAILS;
+
     public const TAILS = self::TAIL | self::TAIL_OF_PEOPLE | self::BEFORE_TAIL;
 
     /** By the key in name-patterns.php. */

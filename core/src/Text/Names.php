@@ -15,7 +15,7 @@ final class Names
     private static ?self $all = null;
 
     /** @var array<string, int> flags of NameWord by word in small letters */
-    private readonly array $words;
+    public readonly array $words;
 
     /**
      * @var array<string, string|int> the spelling of a phrase in small letters; 1 where each long word has a capital, 2 where
@@ -24,24 +24,20 @@ final class Names
     private readonly array $phrases;
 
     /** @var array<string, int> how many words the longest phrase has that begins with a word */
-    private readonly array $starts;
+    public readonly array $starts;
 
     /** @var array<string, mixed> */
     private readonly array $patterns;
 
-    /** @var array<string, int> */
-    private readonly array $parts;
-
-    /** @var array<string, true> */
-    private readonly array $common;
+    /** @var array<string, int> flags of NamePart by word */
+    public readonly array $parts;
 
     private function __construct()
     {
         $names = require dirname(__DIR__, 2).'/data/names.php';
         $this->patterns = require dirname(__DIR__, 2).'/data/name-patterns.php';
         $this->words = $names['words'];
-        $this->common = $this->patterns['common'];
-        $parts = [];
+        $parts = array_fill_keys(array_keys($this->patterns['surroundings']), NamePart::SURROUNDED);
         foreach (NamePart::OF as $key => $flag) {
             foreach ($this->patterns[$key] as $word => $true) {
                 $parts[$word] = ($parts[$word] ?? 0) | $flag;
@@ -60,7 +56,7 @@ final class Names
     /** Flags of NameWord; 0 for a word that is no name. */
     public function flags(string $small): int
     {
-        return isset($this->common[$small]) ? 0 : $this->words[$small] ?? 0;
+        return $this->words[$small] ?? 0;
     }
 
     /**
@@ -90,12 +86,6 @@ final class Names
         [$phrase, $spelled] = $longest;
 
         return explode(' ', is_string($spelled) ? $spelled : self::usual($phrase));
-    }
-
-    /** @return array<string, int> flags of NamePart by word */
-    public function parts(): array
-    {
-        return $this->parts;
     }
 
     /** @return array<string, mixed> */

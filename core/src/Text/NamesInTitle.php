@@ -15,6 +15,8 @@ final class NamesInTitle
     /** A name that is a common word as well. */
     private const PERHAPS = NameWord::NAME | NameWord::COMMON;
 
+    private const LOOKED_AT = NameWord::GIVEN | NameWord::GENUS;
+
     private readonly Names $names;
 
     /** @var list<string> the words in small letters, without the ending of a possessive */
@@ -43,6 +45,7 @@ final class NamesInTitle
     ) {
         $this->names = Names::all();
         $isHeadline = $capitals === TitleCapitals::Headline;
+        $known = $this->names->words;
         foreach ($tokens->words as $i => $word) {
             if (ctype_alpha($word)) {
                 $small = strtolower($word);
@@ -53,7 +56,7 @@ final class NamesInTitle
                 $isShown = $word[0] !== '<' && (! $isHeadline || Letters::hasCapital($word));
             }
             $this->small[] = $small;
-            $this->flags[] = $isShown ? $this->names->flags($small) : 0;
+            $this->flags[] = $isShown ? $known[$small] ?? 0 : 0;
             if ($isShown) {
                 $this->hasCapital[$i] = true;
             }
@@ -91,15 +94,16 @@ final class NamesInTitle
     private function alone(): void
     {
         $follows = $this->tokens->follows(...);
+        $starts = $this->names->starts;
         for ($i = 0; $i <= $this->tokens->last; $i++) {
             $word = $this->tokens->words[$i];
-            if ($word[0] === '<' || $this->tokens->opensInner($i)) {
+            if (! $this->tokens->isPlain && ($word[0] === '<' || $this->tokens->opensInner($i))) {
                 unset($this->hasCapital[$i]);
             }
             if (! isset($this->hasCapital[$i])) {
                 continue;
             }
-            $phrase = $this->names->phrase($this->small, $i, $follows);
+            $phrase = isset($starts[$this->small[$i]]) ? $this->names->phrase($this->small, $i, $follows) : [];
             if ($phrase !== [] && $this->isPlainly($phrase, $i)) {
                 foreach ($phrase as $n => $spelled) {
                     $this->spell($i + $n, $spelled);
@@ -142,7 +146,7 @@ final class NamesInTitle
                 && ($this->names->flags(substr($small, 0, -1)) & (NameWord::NAME | NameWord::COMMON)) === NameWord::NAME;
         }
 
-        return ($flags & NameWord::COMMON) === 0 || ($this->names->parts()[$small] ?? 0) & NamePart::NAME
+        return ($flags & NameWord::COMMON) === 0 || ($this->names->parts[$small] ?? 0) & NamePart::NAME
             || $flags & NameWord::OFTEN && $this->capitals === TitleCapitals::Headline
                 && $this->names->surroundings($small) === null;
     }
@@ -150,9 +154,13 @@ final class NamesInTitle
     /** What the words around a word make of it. */
     private function surroundings(): void
     {
-        $parts = $this->names->parts();
+        $parts = $this->names->parts;
         foreach ($this->hasCapital as $i => $true) {
             $part = $parts[$this->small[$i]] ?? 0;
+            if (! ($part & NamePart::LOOKED_AT) && ! ($this->flags[$i] & self::LOOKED_AT)
+                && ($this->flags[$i] & self::PERHAPS) !== self::PERHAPS && strlen($this->small[$i]) > 2) {
+                continue;
+            }
             if ($part & NamePart::SERIES) {
                 $this->counted($i);
             }
@@ -230,7 +238,7 @@ final class NamesInTitle
         if ($part & ($this->flags[$i - 1] & NameWord::PEOPLE ? NamePart::TAIL_OF_PEOPLE : NamePart::TAIL)) {
             $this->isName[$i] = true;
         } elseif ($part & NamePart::BEFORE_TAIL && $this->isCapital($i + 1)
-            && ($this->names->parts()[$this->small[$i + 1]] ?? 0) & NamePart::LAST_TAIL) {
+            && ($this->names->parts[$this->small[$i + 1]] ?? 0) & NamePart::LAST_TAIL) {
             $this->isName[$i] = true;
             $this->isName[$i + 1] = true;
         }
@@ -322,10 +330,11 @@ final class NamesInTitle
 
                 continue;
             }
-            if ($isHeadline && $this->isNameHere($i)) {
+            $isLooked = $this->flags[$i] !== 0 || ($this->names->parts[$small] ?? 0) & NamePart::SURROUNDED;
+            if ($isHeadline && $isLooked && $this->isNameHere($i)) {
                 continue;
             }
-            if ($isHeadline && ($this->names->parts()[$small] ?? 0) & NamePart::EITHER && $this->isAskedAbout($i)) {
+            if ($isHeadline && ($this->names->parts[$small] ?? 0) & NamePart::EITHER && $this->isAskedAbout($i)) {
                 $this->doubts[$i] = $this->tokens->words[$i];
             } elseif ($this->isSpecies($i) || Words::isCommon($small) || $this->flags[$i] !== 0 || Words::looksCommon($small)) {
                 $this->spell($i, $small);

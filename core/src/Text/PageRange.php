@@ -70,6 +70,13 @@ final readonly class PageRange
         if ($pages === '' || ctype_digit($pages)) {
             return $pages;
         }
+        // Most are one range of figures.
+        if (strspn($pages, '0123456789-') === strlen($pages) && substr_count($pages, '-') === 1) {
+            [$from, $to] = explode('-', $pages);
+            if ($from !== '' && $to !== '') {
+                return $from === $to ? $from : $from.'–'.$end($from, $to);
+            }
+        }
         $pages = (string) preg_replace_callback(
             '/([\p{L}]*\d+|\b[ivxlcdm]+\b)\s*[-–—−]+\s*([\p{L}]*\d+|\b[ivxlcdm]+\b)/u',
             static fn (array $m): string => $m[1] === $m[2] ? $m[1] : $m[1].'–'.$end($m[1], $m[2]),

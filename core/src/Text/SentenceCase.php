@@ -37,7 +37,7 @@ final class SentenceCase
             $doubts = $names->doubts();
         }
         $this->doubts = $doubts;
-        foreach ($this->tokens->words as $i => $word) {
+        foreach ($this->tokens->isPlain ? [$this->tokens->words[0]] : $this->tokens->words as $i => $word) {
             if ($this->tokens->opens($i) && ! $this->tokens->isHeld($i)) {
                 $word = $this->spelled[$i] ?? $word;
                 $this->spelled[$i] = Letters::isFixed($word) ? $word : Letters::capital($word);

@@ -33,10 +33,14 @@ final class TitleTokens
 
     public readonly int $last;
 
+    /** Whether it has plain words and spaces only, so that nothing in it opens but its first word. */
+    public readonly bool $isPlain;
+
     public function __construct(string $title)
     {
-        if (strspn($title, self::PLAIN) === strlen($title) && ! str_contains($title, '  ') && $title !== ''
-            && $title[0] !== ' ' && $title[-1] !== ' ') {
+        $this->isPlain = strspn($title, self::PLAIN) === strlen($title) && ! str_contains($title, '  ') && $title !== ''
+            && $title[0] !== ' ' && $title[-1] !== ' ';
+        if ($this->isPlain) {
             $this->words = explode(' ', $title);
             $this->last = count($this->words) - 1;
             $this->between = ['', ...array_fill(0, $this->last, ' '), ''];
@@ -111,6 +115,9 @@ final class TitleTokens
      */
     public function with(array $words): string
     {
+        if ($this->isPlain) {
+            return implode(' ', $words);
+        }
         $title = $this->between[0];
         foreach ($words as $i => $word) {
             $title .= $word.$this->between[$i + 1];

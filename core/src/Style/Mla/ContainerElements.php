@@ -229,6 +229,9 @@ final class ContainerElements
 
     private static function worded(string $value, string $one, string $several): string
     {
+        if (ctype_digit($value)) {
+            return "{$one} {$value}";
+        }
         if (preg_match('/^[\divxlcIVXLC]+(?:\W|$)|^\d/', $value) !== 1) {
             return lcfirst($value);
         }

@@ -46,7 +46,7 @@ final readonly class Contributions
     /** @return list<array{list<Role>, non-empty-array<int, Contributor>}> all who do not lead the entry, by role */
     public function all(): array
     {
-        return $this->byRole(array_diff_key($this->printed(), $this->source->primaryContributors()));
+        return $this->byRole(array_diff_key($this->source->printed(), $this->source->primaryContributors()));
     }
 
     /**
@@ -81,7 +81,7 @@ final readonly class Contributions
      */
     private function others(callable $wanted): array
     {
-        $others = array_diff_key($this->printed(), $this->source->primaryContributors());
+        $others = array_diff_key($this->source->printed(), $this->source->primaryContributors());
 
         return $others === []
             ? []
@@ -91,11 +91,5 @@ final readonly class Contributions
     private static function isOfTheWhole(Role $role): bool
     {
         return in_array($role, self::OF_THE_WHOLE, true);
-    }
-
-    /** @return array<int, Contributor> */
-    private function printed(): array
-    {
-        return array_map(static fn (Contributor $one): Contributor => $one->printed(), $this->source->contributors);
     }
 }

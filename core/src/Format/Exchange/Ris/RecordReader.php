@@ -139,11 +139,14 @@ final class RecordReader
     private static function putType(array &$item, string $type): void
     {
         $genre = self::knowledge()['genres'][$type] ?? '';
-        $item = ['type' => self::knowledge()['types'][$type] ?? 'document', 'ris type' => $type] + $item
-            + ($genre === '' ? [] : ['genre' => $genre]);
+        $item['type'] = self::knowledge()['types'][$type] ?? 'document';
+        $item['ris type'] = $type;
+        if ($genre !== '') {
+            $item['genre'] ??= $genre;
+        }
     }
 
-    /** @return array<string, array<string, mixed>> */
+    /** @return array{types: array<string, string>, genres: array<string, string>, people: array<string, array<string, string>>, custom: array<string, array<string, string>>} */
     private static function knowledge(): array
     {
         static $knowledge = null;
