@@ -81,7 +81,8 @@ final class LetterCaseTest extends TestCase
     public static function titles(): iterable
     {
         $files = [
-            'sentence-case' => 'apa-7', 'sentence-case-again' => 'apa-7', 'headline-case' => 'mla-9', 'other-languages' => 'apa-7',
+            'sentence-case' => 'apa-7', 'sentence-case-again' => 'apa-7',
+            'sentence-case-third' => 'apa-7', 'headline-case' => 'mla-9', 'other-languages' => 'apa-7',
         ];
         foreach ($files as $file => $style) {
             foreach (self::cases($file) as [$title, $expected]) {
