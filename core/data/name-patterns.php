@@ -25,13 +25,13 @@ return [
     // After a name of a place or a person.
     'tails' => $words('
         river valley lake lakes mountain mountains ocean sea bay island islands peninsula canyon desert falls county strait
-        fault reef gulf basin plateau glacier fjord archipelago delta alley gorge marsh war revolution rebellion uprising massacre treaty accord
+        fault reef gulf basin plateau glacier fjord archipelago delta alley gorge marsh trail war wars revolution rebellion uprising massacre treaty accord
         accords agreement protocol act empire dynasty republic kingdom union university college institute abbey cathedral
         prize bridge wall street avenue square tower palace castle conference expedition purchase doctrine plan
         commission foundation trust compromise decision bible code edict'),
     // After the name of a people or what belongs to a place.
     'tailsOfPeoples' => $words('
-        war revolution rebellion uprising empire dynasty republic union confederacy parliament congress constitution west
+        war wars revolution rebellion uprising restoration empire dynasty republic union confederacy parliament congress constitution west
         sea ocean'),
     // Two words after a name: Civil War, National Park.
     'beforeTails' => $words('civil national state world peace high'),
@@ -109,7 +109,7 @@ return [
         craters astronomers transit'),
     // Names the word lists lack, or hold as plain words too.
     'phrases' => [
-        'American Civil War', 'American West', 'Bill of Rights', 'Black Panther Party', 'Boston Tea Party', 'Bronze Age',
+        'American Civil War', 'Arab Spring', 'Meiji Restoration', 'Oregon Trail', 'American West', 'Bill of Rights', 'Black Panther Party', 'Boston Tea Party', 'Bronze Age',
         'Clean Air Act', 'Clean Water Act', 'Civil Rights Act', 'Cold War', 'Cuban Missile Crisis', 'Dust Bowl', 'Electoral College',
         'Emancipation Proclamation', 'Endangered Species Act', 'English Civil War', 'European Union', 'Fair Housing Act', 'Far East', 'First Amendment',
         'First World War', 'Fourth of July', 'GI Bill', 'Gilded Age', 'Good Friday Agreement', 'Great Barrier Reef', 'Great Depression',

@@ -80,17 +80,17 @@ final readonly class TitleChecks implements Checks
         $issues = [];
         foreach ($isSentence ? (new SentenceCase($title->full(), settled: $title->settled()))->doubts : [] as $word) {
             $settled = $title->names === '' ? '' : "{$title->names}; ";
+            $isKept = Letters::hasCapital($word);
+            $other = $isKept ? mb_strtolower($word) : Letters::capital($word);
             $issues[] = new Issue(
                 "title-name:{$word}",
                 FieldPath::title(),
-                "Is “{$word}” a name in this title? It keeps its capital until you say that it is a common word.",
-                fix: new Fix(
-                    'Write “'.mb_strtolower($word).'”',
-                    $settled.mb_strtolower($word),
-                    FieldPath::titleNames(),
-                ),
+                $isKept
+                    ? "Is “{$word}” a name in this title? It keeps its capital until you say that it is a common word."
+                    : "Is “{$other}” part of a name in this title? It is written small until you say that it is.",
+                fix: new Fix("Write “{$other}”", $settled.$other, FieldPath::titleNames()),
                 about: $word,
-                otherFix: new Fix('It is a name', $settled.$word, FieldPath::titleNames()),
+                otherFix: new Fix($isKept ? 'It is a name' : 'It is none', $settled.$word, FieldPath::titleNames()),
             );
         }
 

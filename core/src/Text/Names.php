@@ -76,8 +76,12 @@ final class Names
         $phrase = $small[$at];
         for ($i = 1; $i < $most && $follows($at + $i); $i++) {
             $phrase .= ' '.$small[$at + $i];
-            if (isset($this->phrases[$phrase])) {
-                $longest = [$phrase, $this->phrases[$phrase]];
+            $spelled = $this->phrases[$phrase] ?? null;
+            if ($spelled !== null) {
+                $longest = [$phrase, $spelled];
+            } elseif (str_ends_with($phrase, 's') && ($this->phrases[substr($phrase, 0, -1)] ?? null) === 1) {
+                // Several of one name: the Opium Wars.
+                $longest = [$phrase, 1];
             }
         }
         if ($longest === [] || $longest[1] === 2 && ($small[$at - 1] ?? '') !== 'the') {

@@ -84,7 +84,7 @@ final class NamesInTitle
         return $this->spelled;
     }
 
-    /** @return list<string> */
+    /** @return list<string> words as they are written until somebody says otherwise: "Turner", "trail" */
     public function doubts(): array
     {
         return array_values(array_unique($this->doubts));
@@ -338,6 +338,9 @@ final class NamesInTitle
                 $this->doubts[$i] = $this->tokens->words[$i];
             } elseif ($this->isSpecies($i) || Words::isCommon($small) || $this->flags[$i] !== 0 || Words::looksCommon($small)) {
                 $this->spell($i, $small);
+                if ($isHeadline && $this->mayClosePlace($i)) {
+                    $this->doubts[$i] = $small;
+                }
             } elseif ($this->capitals === TitleCapitals::Throughout) {
                 $this->spell($i, mb_strlen($small) > 5 ? Letters::capital($small) : mb_strtoupper($small));
             } elseif ($isHeadline && ! $this->isPlainlyName($i)) {
@@ -409,6 +412,16 @@ final class NamesInTitle
         return $this->flags[$i] & NameWord::PLACE
             ? isset($this->names->of('place')[$before]) && ! $this->isCapital($i + 1)
             : ! in_array($before, ['a', 'an', 'the', 'and', 'or', 'its', 'their', 'his', 'her', 'my', 'our', 'your'], true);
+    }
+
+    /** Whether a common word right after a place, at the end of what is said, may be a part of its name: Oregon Trail. */
+    private function mayClosePlace(int $i): bool
+    {
+        return $i > 0 && isset($this->isName[$i - 1]) && $this->flags[$i - 1] & NameWord::PLACE
+            && ! ($this->flags[$i - 1] & NameWord::PEOPLE) && ! $this->isPossessive($i - 1) && $this->tokens->follows($i)
+            && ! $this->isCapital($i + 1) && ! str_ends_with($this->small[$i], 's')
+            && ! isset(HeadlineCase::SMALL[$this->small[$i]]) && ! isset(HeadlineCase::EITHER[$this->small[$i]])
+            && preg_match('/(?:ing|ion|ity|ment|ism|ed)$/', $this->small[$i]) !== 1;
     }
 
     /** A second word of a species that was given a capital, after its genus. */

@@ -19,7 +19,7 @@ final class SentenceCase
     /** @var array<int, string> how words are spelled that change */
     private array $spelled = [];
 
-    /** @var list<string> words that keep a capital though they may be no names */
+    /** @var list<string> words that may be names or not, as they are written until somebody says so: "Turner", "trail" */
     public readonly array $doubts;
 
     /**
