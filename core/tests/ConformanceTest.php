@@ -41,7 +41,18 @@ final class ConformanceTest extends TestCase
     public function test_citation(string $style, array $case): void
     {
         $locator = isset($case['locator']) ? Locator::parse($case['locator']) : new Locator;
-        $line = Inline::html(Styles::get($style)->citation(self::source($case), CitationContext::of($locator, $case['narrative'] ?? false, $case['quoting'] ?? '', ! ($case['later'] ?? false)), new EntryContext));
+        $line = Inline::html(
+            Styles::get($style)->citation(
+                self::source($case),
+                CitationContext::of(
+                    $locator,
+                    $case['narrative'] ?? false,
+                    $case['quoting'] ?? '',
+                    ! ($case['later'] ?? false),
+                ),
+                new EntryContext,
+            ),
+        );
         self::assertLine($case[$style], $line);
     }
 
@@ -49,7 +60,12 @@ final class ConformanceTest extends TestCase
     #[DataProvider('captions')]
     public function test_caption(string $style, array $case): void
     {
-        $figure = new Figure($case['number'] ?? '1', $case['words'] ?? '', $case['adapted'] ?? false, $case['rights'] ?? '');
+        $figure = new Figure(
+            $case['number'] ?? '1',
+            $case['words'] ?? '',
+            $case['adapted'] ?? false,
+            $case['rights'] ?? '',
+        );
         self::assertLine($case[$style], Inline::html(Styles::get($style)->caption(self::source($case), $figure)));
     }
 
@@ -66,7 +82,10 @@ final class ConformanceTest extends TestCase
         $marc = new MarcXml;
         $sources = [...Formats::reading(), $marc->id() => $marc][$case['from']]->read($case['record']);
         // A record that others inherit from stands after them, or is no source.
-        self::assertLine($case[$style], Inline::html(Styles::get($style)->entry($sources[0], new CourseRules, new EntryContext)));
+        self::assertLine(
+            $case[$style],
+            Inline::html(Styles::get($style)->entry($sources[0], new CourseRules, new EntryContext)),
+        );
     }
 
     /** @return iterable<string, array{string, array<string, mixed>}> */
@@ -118,7 +137,9 @@ final class ConformanceTest extends TestCase
     /** @param  array<string, mixed>  $case */
     private static function source(array $case): Source
     {
-        return isset($case['source']) ? Source::fromArray($case['source'], Kinds::all()) : (new CslJson)->source($case['item']);
+        return isset($case['source'])
+            ? Source::fromArray($case['source'], Kinds::all())
+            : (new CslJson)->source($case['item']);
     }
 
     /** Prints both lines and where they part. */
@@ -126,6 +147,10 @@ final class ConformanceTest extends TestCase
     {
         $line = html_entity_decode($line);
         $at = strspn($expected ^ $line, "\0");
-        self::assertSame($expected, $line, "expected: {$expected}\nbecame:   {$line}\nthey part at: …".mb_scrub(substr($line, max(0, $at - 12), 40)));
+        self::assertSame(
+            $expected,
+            $line,
+            "expected: {$expected}\nbecame:   {$line}\nthey part at: …".mb_scrub(substr($line, max(0, $at - 12), 40)),
+        );
     }
 }

@@ -43,7 +43,11 @@ final class PropertiesTest extends TestCase
     {
         foreach (self::sources() as $source) {
             $text = self::text($style, $source);
-            self::assertMatchesRegularExpression(str_starts_with($style, 'apa') ? '~([.?!…)]|https?://\S+|doi:\S+)$~u' : '~[.?!…](”)?$~u', $text, $text);
+            self::assertMatchesRegularExpression(
+                str_starts_with($style, 'apa') ? '~([.?!…)]|https?://\S+|doi:\S+)$~u' : '~[.?!…](”)?$~u',
+                $text,
+                $text,
+            );
         }
     }
 
@@ -55,9 +59,15 @@ final class PropertiesTest extends TestCase
                 self::assertNotSame('', $run->text);
                 self::assertNotSame('', Rules::get($run->rule, $style)->sentence);
                 // An explanation cites the edition at hand, or what the style's house says elsewhere.
-                self::assertMatchesRegularExpression('/ '.substr($style, 4).'th ed\., |[Ss]tyle [Cc]enter/', Rules::get($run->rule, $style)->place);
+                self::assertMatchesRegularExpression(
+                    '/ '.substr($style, 4).'th ed\., |[Ss]tyle [Cc]enter/',
+                    Rules::get($run->rule, $style)->place,
+                );
                 if ($run->field !== null) {
-                    self::assertMatchesRegularExpression('/^(title\.(main|subtitle|translated)|contributors(\.\d+)?|containers\.[0-2]\.(contributors(\.\d+)?|[a-zA-Z]+)|original\.date|accessed|medium|genre)$/', $run->field->key);
+                    self::assertMatchesRegularExpression(
+                        '/^(title\.(main|subtitle|translated)|contributors(\.\d+)?|containers\.[0-2]\.(contributors(\.\d+)?|[a-zA-Z]+)|original\.date|accessed|medium|genre)$/',
+                        $run->field->key,
+                    );
                 }
             }
         }
@@ -68,8 +78,14 @@ final class PropertiesTest extends TestCase
     {
         foreach (self::sources() as $source) {
             // APA lists the tool, not what it was asked.
-            $isTool = $source->kind->citesContainer && str_starts_with($style, 'apa') && $source->container()->title !== '';
-            self::assertContains($isTool ? 'containers.0.title' : 'title.main', self::fields($style, $source), $source->kind->id);
+            $isTool = $source->kind->citesContainer
+                && str_starts_with($style, 'apa')
+                && $source->container()->title !== '';
+            self::assertContains(
+                $isTool ? 'containers.0.title' : 'title.main',
+                self::fields($style, $source),
+                $source->kind->id,
+            );
         }
     }
 
@@ -79,7 +95,8 @@ final class PropertiesTest extends TestCase
         $seen = 0;
         foreach (self::sources() as $source) {
             $place = array_key_first($source->primaryContributors());
-            $isElsewhere = str_starts_with($style, 'apa') && ($source->kind->containment === Containment::Law || $source->kind->citesContainer);
+            $isElsewhere = str_starts_with($style, 'apa')
+                && ($source->kind->containment === Containment::Law || $source->kind->citesContainer);
             if ($place === null || $isElsewhere) {
                 continue;
             }
@@ -88,10 +105,17 @@ final class PropertiesTest extends TestCase
             $name = $source->contributors[$place]->name;
             // A group that is the publisher or the site as well is named there.
             $asHouse = array_filter(
-                ['containers.0.publisher' => $source->container()->publisher, 'containers.0.title' => $source->container()->title],
+                [
+                    'containers.0.publisher' => $source->container()->publisher,
+                    'containers.0.title' => $source->container()->title,
+                ],
                 static fn (string $house): bool => $name->isGroup() && Publishers::same($name->group, $house),
             );
-            self::assertNotSame([], array_intersect(["contributors.{$place}", ...array_keys($asHouse)], $fields), "{$source->id} {$source->kind->id}: ".implode(' ', $fields));
+            self::assertNotSame(
+                [],
+                array_intersect(["contributors.{$place}", ...array_keys($asHouse)], $fields),
+                "{$source->id} {$source->kind->id}: ".implode(' ', $fields),
+            );
         }
         self::assertGreaterThan(200, $seen);
     }
@@ -106,13 +130,20 @@ final class PropertiesTest extends TestCase
     public function test_a_source_survives_csl_json(): void
     {
         foreach (self::sources() as $source) {
-            self::assertSame(self::sorted($source->toArray()), self::sorted((new CslJson)->source((new CslJson)->item($source))->toArray()), $source->kind->id);
+            self::assertSame(
+                self::sorted($source->toArray()),
+                self::sorted((new CslJson)->source((new CslJson)->item($source))->toArray()),
+                $source->kind->id,
+            );
         }
     }
 
     public function test_unknown_csl_fields_come_back(): void
     {
-        $item = ['type' => 'book', 'id' => 'x', 'title' => 'Sluices', 'author' => [['family' => 'Zell', 'given' => 'Edda']], 'call-number' => 'N 12', 'abstract' => 'A book.', 'x-odd' => ['a' => [1, 2]]];
+        $item = [
+            'type' => 'book', 'id' => 'x', 'title' => 'Sluices', 'author' => [['family' => 'Zell', 'given' => 'Edda']],
+            'call-number' => 'N 12', 'abstract' => 'A book.', 'x-odd' => ['a' => [1, 2]],
+        ];
         $back = (new CslJson)->item((new CslJson)->source($item));
         foreach ($item as $key => $value) {
             self::assertSame($value, $back[$key] ?? null, $key);
@@ -156,22 +187,44 @@ final class PropertiesTest extends TestCase
             $people = [];
             for ($n = mt_rand(0, 4) === 4 ? 22 : mt_rand(0, 3); $n > 0; $n--) {
                 $people[] = ['role' => $pick($kind->roles)->value, 'name' => $pick([
-                    ['given' => 'Halima', 'family' => 'Brook'], ['given' => 'Jun-ho M.', 'family' => 'Marsh', 'particle' => 'van der'], ['family' => 'Sellanor'],
-                    ['group' => 'Dusk Survey, Inc.'], ['screen' => '@millfan77'], ['given' => 'Marten', 'family' => 'Oake', 'suffix' => 'Jr.'], ['given' => 'نور', 'family' => 'القصب'],
+                    ['given' => 'Halima', 'family' => 'Brook'], [
+                        'given' => 'Jun-ho M.', 'family' => 'Marsh', 'particle' => 'van der',
+                    ], ['family' => 'Sellanor'],
+                    ['group' => 'Dusk Survey, Inc.'], ['screen' => '@millfan77'], [
+                        'given' => 'Marten', 'family' => 'Oake', 'suffix' => 'Jr.',
+                    ], ['given' => 'نور', 'family' => 'القصب'],
                 ])];
             }
             yield Source::fromArray([
                 'id' => "s{$i}",
                 'kind' => $kind->id,
-                'title' => ['main' => $pick(['The tide', 'Who turns the wheel?', 'Notes etc.', 'On "The Sea Gate"', 'Reading <i>Moonpower</i>', 'Stop!', '1898', '<script>alert(1)</script>', 'A miller\'s "sea year"']), 'subtitle' => $maybe('a history'), 'translated' => mt_rand(0, 5) === 0 ? 'The sea mill' : ''],
+                'title' => [
+                    'main' => $pick(
+                        [
+                            'The tide', 'Who turns the wheel?', 'Notes etc.', 'On "The Sea Gate"',
+                            'Reading <i>Moonpower</i>', 'Stop!', '1898', '<script>alert(1)</script>',
+                            'A miller\'s "sea year"',
+                        ],
+                    ),
+                    'subtitle' => $maybe('a history'),
+                    'translated' => mt_rand(0, 5) === 0 ? 'The sea mill' : '',
+                ],
                 'contributors' => $people,
                 'containers' => [[
                     'title' => $maybe($pick(['Slack Water Review', 'What Now?', 'Coast & Clay Ltd.'])),
-                    'contributors' => mt_rand(0, 2) === 0 ? [['role' => Role::Editor->value, 'name' => ['given' => 'Noor', 'family' => 'Castellan']]] : [],
-                    'edition' => $maybe($pick(['2', 'Rev. ed.'])), 'version' => $maybe('3.1'), 'volume' => $maybe('12'), 'issue' => $maybe('3'), 'number' => $maybe('TM-07'),
+                    'contributors' => mt_rand(0, 2) === 0
+                            ? [['role' => Role::Editor->value, 'name' => ['given' => 'Noor', 'family' => 'Castellan']]]
+                            : [],
+                    'edition' => $maybe(
+                        $pick(['2', 'Rev. ed.']),
+                    ), 'version' => $maybe('3.1'), 'volume' => $maybe('12'), 'issue' => $maybe('3'), 'number' => $maybe('TM-07'),
                     'publisher' => $maybe($pick(['Quayside Press, Inc.', 'Northmere University Press', 'Dusk Survey'])),
-                    'date' => $pick(['', '2014', '3 May 2023', 'spring 2020', 'c. 1890', '1961-1968', 'in press', '2023-02-30']),
-                    'pages' => $maybe($pick(['215-239', '7', 'A1+'])), 'url' => $maybe('https://www.slackwater.example/a?utm_source=x'), 'doi' => $maybe('10.5555/a.1'),
+                    'date' => $pick(
+                        ['', '2014', '3 May 2023', 'spring 2020', 'c. 1890', '1961-1968', 'in press', '2023-02-30'],
+                    ),
+                    'pages' => $maybe(
+                        $pick(['215-239', '7', 'A1+']),
+                    ), 'url' => $maybe('https://www.slackwater.example/a?utm_source=x'), 'doi' => $maybe('10.5555/a.1'),
                 ]],
                 'accessed' => $maybe('4 March 2027'),
                 'genre' => mt_rand(0, 4) === 0 ? 'Press release' : '',

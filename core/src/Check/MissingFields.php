@@ -81,7 +81,8 @@ final readonly class MissingFields implements Checks
     {
         $leads = $kind->primaryRoles[0][0] ?? $kind->roles[0];
 
-        return $field->path === FieldPath::contributors() && $field->label === FieldGuide::label(FieldPath::contributors())
+        return $field->path === FieldPath::contributors()
+            && $field->label === FieldGuide::label(FieldPath::contributors())
             ? ($kind->offers($leads) ? $leads : $kind->roles[0])->label()
             : $field->label;
     }

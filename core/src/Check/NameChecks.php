@@ -152,12 +152,13 @@ final class NameChecks implements Checks
         $job = self::job();
 
         return match (true) {
-            (preg_match('/\s(?:and|&)\s|;/iu', $name) === 1 || count((new NameList($name))->people()) > 1) && ! $isGroup => $fixed(
-                'name-several',
-                "“{$name}” looks like more than one person.",
-                'Give each a line',
-                ...self::split($name),
-            ),
+            (preg_match('/\s(?:and|&)\s|;/iu', $name) === 1 || count((new NameList($name))->people()) > 1)
+                && ! $isGroup => $fixed(
+                    'name-several',
+                    "“{$name}” looks like more than one person.",
+                    'Give each a line',
+                    ...self::split($name),
+                ),
             preg_match($job, $name) === 1 => $fixed(
                 'name-job',
                 "“{$name}” holds a job title, which is not part of the name.",
@@ -189,16 +190,23 @@ final class NameChecks implements Checks
                 : $m[0],
             $part,
         );
-        $spelled = Name::person($capital($name->given), $capital($name->family), $name->particle, $name->dropping, $name->suffix);
+        $spelled = Name::person(
+            $capital($name->given),
+            $capital($name->family),
+            $name->particle,
+            $name->dropping,
+            $name->suffix,
+        );
 
         return match (true) {
-            $name->given === '' && preg_match('/^\p{Lu}[\p{L}.’\'-]*(?: \p{Lu}[\p{L}.’\'-]*)+$/u', $name->family) === 1 => $fixed(
-                'name-whole',
-                "“{$said}” stands in one box. A family name and a given name go into their own, or the entry cannot "
-                    .'put the family name first.',
-                'Part it',
-                Name::parse($name->family),
-            ),
+            $name->given === ''
+                && preg_match('/^\p{Lu}[\p{L}.’\'-]*(?: \p{Lu}[\p{L}.’\'-]*)+$/u', $name->family) === 1 => $fixed(
+                    'name-whole',
+                    "“{$said}” stands in one box. A family name and a given name go into their own, or the entry cannot "
+                        .'put the family name first.',
+                    'Part it',
+                    Name::parse($name->family),
+                ),
             preg_match('/\p{L}{4}/u', $name->family) === 1 && mb_strtoupper($name->family) === $name->family
                 && mb_strtolower($name->family) !== $name->family => $fixed(
                     'name-capitals',
@@ -206,12 +214,15 @@ final class NameChecks implements Checks
                     "Write “{$spelled->direct()}”",
                     $spelled,
                 ),
-            $name->particle === '' && $name->given !== '' && mb_strtolower($said) === $said && mb_strtoupper($said) !== $said => $fixed(
-                'name-small',
-                "“{$said}” stands in small letters.",
-                "Write “{$spelled->direct()}”",
-                $spelled,
-            ),
+            $name->particle === ''
+                && $name->given !== ''
+                && mb_strtolower($said) === $said
+                && mb_strtoupper($said) !== $said => $fixed(
+                    'name-small',
+                    "“{$said}” stands in small letters.",
+                    "Write “{$spelled->direct()}”",
+                    $spelled,
+                ),
             default => null,
         };
     }

@@ -77,7 +77,8 @@ final class Bibrel
             $help .= rtrim("  {$name}  ".$command::usage())."\n";
         }
 
-        return $help."\nS is a style: mla-9, mla-8, mla-7, apa-7, apa-6. F is a format to read, csl-json unless said: see\n"
+        return $help
+            ."\nS is a style: mla-9, mla-8, mla-7, apa-7, apa-6. F is a format to read, csl-json unless said: see\n"
             ."bibrel formats. Without FILE, or with -, standard input is read.\n";
     }
 

@@ -78,7 +78,8 @@ final readonly class Input
     }
 
     /**
-     * @return array<string, ExchangeFormat&ReadsSources> those of the trade, records of libraries, and citations somebody
+     * @return array<string, ExchangeFormat&ReadsSources> those of the trade, records of libraries, and citations
+     *         somebody
      *         else made, one a line
      */
     private static function formats(): array

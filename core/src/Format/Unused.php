@@ -19,7 +19,10 @@ final readonly class Unused
         $kept = $this->source->custom['csl'] ?? [];
         $names = [];
         foreach (is_array($kept) ? $kept : [] as $name => $value) {
-            array_push($names, ...(is_array($value) && in_array($name, ['bibtex', 'ris'], true) ? array_keys($value) : [$name]));
+            array_push(
+                $names,
+                ...(is_array($value) && in_array($name, ['bibtex', 'ris'], true) ? array_keys($value) : [$name]),
+            );
         }
 
         return array_map(strval(...), $names);

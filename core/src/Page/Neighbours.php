@@ -101,7 +101,8 @@ final readonly class Neighbours
     }
 
     /**
-     * @return array<int, bool> entries whose first author shares the surname with somebody else's first author, and whether
+     * @return array<int, bool> entries whose first author shares the surname with somebody else's first author, and
+     *         whether
      *     the initial too
      */
     private function sharedSurnames(): array

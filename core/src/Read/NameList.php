@@ -37,7 +37,10 @@ final readonly class NameList
     /** @return list<Contributor> with "et al." as the last where the list says so; empty where it is no such list */
     public function people(): array
     {
-        $names = $this->inverted() ?: $this->inMla() ?: $this->inMedicine() ?: ($this->isCut ? [Name::parse($this->names)] : []);
+        $names = $this->inverted()
+            ?: $this->inMla()
+            ?: $this->inMedicine()
+            ?: ($this->isCut ? [Name::parse($this->names)] : []);
         $names = $names !== [] && $this->isCut ? [...$names, Name::group('et al.')] : $names;
 
         return array_map(static fn (Name $name): Contributor => new Contributor(Role::Author, $name), $names);
@@ -62,7 +65,8 @@ final readonly class NameList
     {
         $direct = '\p{Lu}[\p{L}\p{M}.’\'-]*(?: [\p{L}\p{M}.’\'-]+)+';
         $isList = preg_match(
-            '/^('.self::SINGLE.', \p{Lu}[\p{L}.’\'-]*(?: \p{Lu}[\p{L}.’\'-]*)*)((?:, '.$direct.')*),? (?:and|&) ('.$direct.')$/u',
+            '/^('.self::SINGLE.', \p{Lu}[\p{L}.’\'-]*(?: \p{Lu}[\p{L}.’\'-]*)*)((?:, '.$direct.')*),? (?:and|&) ('
+                .$direct.')$/u',
             $this->names,
             $m,
         ) === 1;

@@ -87,7 +87,10 @@ final readonly class Records
             )];
         }
 
-        $isCut = array_filter($source->contributors, static fn (Contributor $one): bool => $one->name->isOthers()) !== [];
+        $isCut = array_filter(
+            $source->contributors,
+            static fn (Contributor $one): bool => $one->name->isOthers(),
+        ) !== [];
 
         return $isCut ? [new Issue(
             'names-cut-short',

@@ -35,6 +35,8 @@ final readonly class Fix
             ? $this->value
             : array_map(static fn (Contributor $one): array => $one->toArray(), $this->value);
 
-        return ['label' => $this->label, 'value' => $value] + ($this->field === null ? [] : ['field' => $this->field->key]);
+        return [
+            'label' => $this->label, 'value' => $value,
+        ] + ($this->field === null ? [] : ['field' => $this->field->key]);
     }
 }

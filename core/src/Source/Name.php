@@ -151,7 +151,8 @@ final readonly class Name
     {
         $said = $this->group !== '' ? $this->group : ($this->given === '' ? $this->family : '');
 
-        return strlen($said) < 14 && preg_match('/^(?:(?:and |& )?others|et al(?:\.|ii|iae)?|et\.? al\.?)$/i', $said) === 1;
+        return strlen($said) < 14
+            && preg_match('/^(?:(?:and |& )?others|et al(?:\.|ii|iae)?|et\.? al\.?)$/i', $said) === 1;
     }
 
     /**
@@ -168,11 +169,14 @@ final readonly class Name
         $bare = $this->withoutHonours();
         $suffix = $bare->suffix;
         $family = $bare->family;
-        if ($suffix === '' && str_contains($family, ' ') && preg_match('/^(.+?),?\s+((?:jr|sr)\.?|ii|iii|iv)$/i', $family, $m) === 1) {
+        if ($suffix === ''
+            && str_contains($family, ' ')
+            && preg_match('/^(.+?),?\s+((?:jr|sr)\.?|ii|iii|iv)$/i', $family, $m) === 1) {
             [, $family, $suffix] = $m;
         }
         $given = $bare->given;
-        if ($given !== '' && (strlen($given) < 4 || str_contains($given, '.') || ctype_upper(str_replace(' ', '', $given)))) {
+        if ($given !== ''
+            && (strlen($given) < 4 || str_contains($given, '.') || ctype_upper(str_replace(' ', '', $given)))) {
             $given = self::spacedInitials($given, mb_strtoupper($family) === $family);
         }
 
@@ -206,7 +210,8 @@ final readonly class Name
     /** @param  bool  $isShouted  whether the whole name stands in capitals, so that capitals are no initials */
     private static function spacedInitials(string $given, bool $isShouted): string
     {
-        if (! $isShouted && preg_match('/^\p{Lu}{2,3}$/u', $given) === 1 || preg_match('/^\p{Lu}(?: \p{Lu})*$/u', $given) === 1) {
+        if (! $isShouted && preg_match('/^\p{Lu}{2,3}$/u', $given) === 1
+            || preg_match('/^\p{Lu}(?: \p{Lu})*$/u', $given) === 1) {
             return implode(' ', array_map(
                 static fn (string $letter): string => "{$letter}.",
                 mb_str_split(str_replace(' ', '', $given)),

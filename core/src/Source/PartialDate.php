@@ -76,7 +76,8 @@ final readonly class PartialDate
             return self::range($text, self::parse($m[1]), self::parse($m[2]));
         }
         // After a year 13 and more is no month, and a dash parts years.
-        if (preg_match('/^(\d{4})(?:[–]|-(?=1[3-9]|[2-9]\d))(\d{2})$/u', $text, $m) === 1 && (int) $m[2] > (int) substr($m[1], 2)
+        if (preg_match('/^(\d{4})(?:[–]|-(?=1[3-9]|[2-9]\d))(\d{2})$/u', $text, $m) === 1
+            && (int) $m[2] > (int) substr($m[1], 2)
             && ! ((int) $m[2] >= 21 && (int) $m[2] <= 24 && ! str_contains($text, '–'))) {
             return self::range($text, self::parse($m[1]), self::parse(substr($m[1], 0, 2).$m[2]));
         }
@@ -85,7 +86,10 @@ final readonly class PartialDate
             return new self($text, (int) $m[1], circa: true);
         }
 
-        if (preg_match('~^(?:\d{1,2}[ /.-]){2}[\'’]?\d{2}$|^\d{1,2} \p{L}+\.? [\'’]?\d{2}$|^\p{L}+\.? \d{1,2}, [\'’]?\d{2}$~u', $text) === 1) {
+        if (preg_match(
+            '~^(?:\d{1,2}[ /.-]){2}[\'’]?\d{2}$|^\d{1,2} \p{L}+\.? [\'’]?\d{2}$|^\p{L}+\.? \d{1,2}, [\'’]?\d{2}$~u',
+            $text,
+        ) === 1) {
             return new self($text, problem: "The year in “{$text}” has two figures only. Write all four.");
         }
         $days = '(\d{1,2})\s?[–-]\s?(\d{1,2})';

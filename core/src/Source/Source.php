@@ -186,7 +186,10 @@ final class Source
         return PartialDate::parse($this->accessed);
     }
 
-    /** @return array<int, Contributor> the named contributors in these roles, as entries name them, by their place in `contributors` */
+    /**
+     * @return array<int, Contributor> the named contributors in these roles, as entries name them, by their place in
+     *         `contributors`
+     */
     public function by(Role ...$roles): array
     {
         $found = [];

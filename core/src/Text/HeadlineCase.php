@@ -137,7 +137,12 @@ final class HeadlineCase
     {
         $next = $this->small($i + 1);
 
-        return $i > 0 && (in_array($this->small($i - 1), ['letter', 'vol', 'no'], true) || isset(Names::all()->of('series')[$this->small($i - 1)]))
+        return $i > 0
+            && (in_array(
+                $this->small($i - 1),
+                ['letter', 'vol', 'no'],
+                true,
+            ) || isset(Names::all()->of('series')[$this->small($i - 1)]))
             && ($next === '' || isset(self::SMALL[$next]));
     }
 
@@ -146,7 +151,9 @@ final class HeadlineCase
         $next = $this->small($i + 1);
         $before = $this->small($i - 1);
         // Headline capitals that tell adverbs from prepositions already tell this one.
-        if (TitleCapitals::of($this->whole) === TitleCapitals::Headline && isset(self::EITHER[$small]) && $this->hasSmall()) {
+        if (TitleCapitals::of($this->whole) === TitleCapitals::Headline
+            && isset(self::EITHER[$small])
+            && $this->hasSmall()) {
             return $word !== $small && ! isset(self::DETERMINERS[$next]);
         }
         $verb = self::verb($before, $small);
@@ -154,7 +161,8 @@ final class HeadlineCase
             return false;
         }
 
-        return isset(self::DETERMINERS[$next]) || ! isset(self::SMALL[$next]) && ! isset(self::EITHER[$next]) && $next !== ''
+        return isset(self::DETERMINERS[$next])
+            || ! isset(self::SMALL[$next]) && ! isset(self::EITHER[$next]) && $next !== ''
             ? ! in_array($verb, self::WHERE, true) && isset(self::EITHER[$small])
             : true;
     }
@@ -190,11 +198,14 @@ final class HeadlineCase
     private function isClause(int $i, string $word, string $small): bool
     {
         if (! isset(self::CONJUNCTIONS[$small])) {
-            return $small === 'so' || $small === 'yet' ? TitleCapitals::of($this->whole) === TitleCapitals::Headline && $word !== $small : false;
+            return $small === 'so' || $small === 'yet'
+                ? TitleCapitals::of($this->whole) === TitleCapitals::Headline && $word !== $small
+                : false;
         }
         for ($n = $i + 2; $n <= $this->tokens->last && ! $this->tokens->opens($n); $n++) {
             $isLast = $this->tokens->closes($n);
-            if (preg_match(self::FINITE, $this->small($n)) === 1 || $isLast && preg_match('/[^e]ed$/', $this->small($n)) === 1) {
+            if (preg_match(self::FINITE, $this->small($n)) === 1
+                || $isLast && preg_match('/[^e]ed$/', $this->small($n)) === 1) {
                 return true;
             }
         }

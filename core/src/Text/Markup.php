@@ -6,7 +6,8 @@ namespace Bibrel\Core\Text;
 
 /**
  * Reads the markup that text may carry: `<i>` around a title inside a title and spans that keep letter case (CSL-JSON's
- * conventions), and what records bring along: `<b>`, `<sub>`, `<sup>`, small capitals. None of it is ever shown as text;
+ * conventions), and what records bring along: `<b>`, `<sub>`, `<sup>`, small capitals. None of it is ever shown as
+ * text;
  * anything else between angle brackets is.
  */
 final readonly class Markup

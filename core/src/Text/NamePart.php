@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Text;
 
-/** What a word may be in a name of several words, or says of one: flags that `Names::parts` makes of name-patterns.php. */
+/**
+ * What a word may be in a name of several words, or says of one: flags that `Names::parts` makes of name-patterns.php.
+ */
 final class NamePart
 {
     public const SERIES = 1;

@@ -107,7 +107,9 @@ final class Names
     private static function usual(string $phrase): string
     {
         return implode(' ', array_map(
-            static fn (string $word): string => in_array($word, NameWord::SMALL, true) ? $word : Letters::capital($word),
+            static fn (string $word): string => in_array($word, NameWord::SMALL, true)
+                ? $word
+                : Letters::capital($word),
             explode(' ', $phrase),
         ));
     }

@@ -143,7 +143,9 @@ final class NamesInTitle
         $flags = $this->names->flags($small);
         if ($flags === 0) {
             return str_ends_with($small, 's') && ! Words::isCommon($small)
-                && ($this->names->flags(substr($small, 0, -1)) & (NameWord::NAME | NameWord::COMMON)) === NameWord::NAME;
+                && ($this->names->flags(
+                    substr($small, 0, -1),
+                ) & (NameWord::NAME | NameWord::COMMON)) === NameWord::NAME;
         }
 
         return ($flags & NameWord::COMMON) === 0 || ($this->names->parts[$small] ?? 0) & NamePart::NAME
@@ -261,7 +263,9 @@ final class NamesInTitle
         }
         $next = $this->flags[$i + 1];
         // A surname nobody knows makes a name of a common word before it as well.
-        $isStrange = $next === 0 && ! Words::isCommon($this->small[$i + 1]) && ! Words::looksCommon($this->small[$i + 1]);
+        $isStrange = $next === 0
+            && ! Words::isCommon($this->small[$i + 1])
+            && ! Words::looksCommon($this->small[$i + 1]);
         $isName = ! ($next & NameWord::PEOPLE) && ($this->flags[$i] & NameWord::COMMON
             ? $isStrange || $next !== 0 && ! ($next & NameWord::COMMON)
             : $this->mayBeName($i + 1));
@@ -336,7 +340,10 @@ final class NamesInTitle
             }
             if ($isHeadline && ($this->names->parts[$small] ?? 0) & NamePart::EITHER && $this->isAskedAbout($i)) {
                 $this->doubts[$i] = $this->tokens->words[$i];
-            } elseif ($this->isSpecies($i) || Words::isCommon($small) || $this->flags[$i] !== 0 || Words::looksCommon($small)) {
+            } elseif ($this->isSpecies($i)
+                || Words::isCommon($small)
+                || $this->flags[$i] !== 0
+                || Words::looksCommon($small)) {
                 $this->spell($i, $small);
                 if ($isHeadline && $this->mayClosePlace($i)) {
                     $this->doubts[$i] = $small;
@@ -367,7 +374,9 @@ final class NamesInTitle
     private function isLoose(): bool
     {
         foreach ($this->hasCapital as $i => $true) {
-            if ($i > 0 && in_array($this->small[$i], ['of', 'the', 'and', 'in', 'to', 'for'], true) && ! $this->tokens->opens($i)) {
+            if ($i > 0
+                && in_array($this->small[$i], ['of', 'the', 'and', 'in', 'to', 'for'], true)
+                && ! $this->tokens->opens($i)) {
                 return true;
             }
         }
@@ -411,14 +420,22 @@ final class NamesInTitle
 
         return $this->flags[$i] & NameWord::PLACE
             ? isset($this->names->of('place')[$before]) && ! $this->isCapital($i + 1)
-            : ! in_array($before, ['a', 'an', 'the', 'and', 'or', 'its', 'their', 'his', 'her', 'my', 'our', 'your'], true);
+            : ! in_array(
+                $before,
+                ['a', 'an', 'the', 'and', 'or', 'its', 'their', 'his', 'her', 'my', 'our', 'your'],
+                true,
+            );
     }
 
-    /** Whether a common word right after a place, at the end of what is said, may be a part of its name: Oregon Trail. */
+    /**
+     * Whether a common word right after a place, at the end of what is said, may be a part of its name: Oregon Trail.
+     */
     private function mayClosePlace(int $i): bool
     {
         return $i > 0 && isset($this->isName[$i - 1]) && $this->flags[$i - 1] & NameWord::PLACE
-            && ! ($this->flags[$i - 1] & NameWord::PEOPLE) && ! $this->isPossessive($i - 1) && $this->tokens->follows($i)
+            && ! ($this->flags[$i - 1] & NameWord::PEOPLE)
+                && ! $this->isPossessive($i - 1)
+                && $this->tokens->follows($i)
             && ! $this->isCapital($i + 1) && ! str_ends_with($this->small[$i], 's')
             && ! isset(HeadlineCase::SMALL[$this->small[$i]]) && ! isset(HeadlineCase::EITHER[$this->small[$i]])
             && preg_match('/(?:ing|ion|ity|ment|ism|ed)$/', $this->small[$i]) !== 1;
@@ -465,7 +482,8 @@ final class NamesInTitle
     {
         $word = $this->tokens->words[$i];
         $ending = mb_substr($word, mb_strlen($this->small[$i]));
-        $this->spelled[$i] = $spelled.($this->capitals === TitleCapitals::Throughout ? mb_strtolower($ending) : $ending);
+        $this->spelled[$i] = $spelled
+            .($this->capitals === TitleCapitals::Throughout ? mb_strtolower($ending) : $ending);
         if ($spelled !== $this->small[$i]) {
             $this->isName[$i] = true;
         }

@@ -47,7 +47,11 @@ final readonly class PageRange
     /** "A1, A14" as "A1+": pages of an article that do not follow each other (MLA Handbook, 9th ed., 5.87). */
     public function withoutGaps(): string
     {
-        return preg_match('/^([\p{L}]*\d+)(?:\s*[-–]\s*[\p{L}]*\d+)?\s*(?:[,;&]|\band\b)\s*[\p{L}]*\d/u', $this->bare(), $m) === 1
+        return preg_match(
+            '/^([\p{L}]*\d+)(?:\s*[-–]\s*[\p{L}]*\d+)?\s*(?:[,;&]|\band\b)\s*[\p{L}]*\d/u',
+            $this->bare(),
+            $m,
+        ) === 1
             ? "{$m[1]}+"
             : $this->pages;
     }

@@ -109,7 +109,9 @@ final class RunBuilder
         }
 
         // Nothing was added since the last element was closed.
-        return $this->last >= 0 && str_ends_with($this->texts[$this->last], '. ') ? $this : $this->stop($rule)->space($rule);
+        return $this->last >= 0 && str_ends_with($this->texts[$this->last], '. ')
+            ? $this
+            : $this->stop($rule)->space($rule);
     }
 
     /** Sets a comma and a space: what follows belongs to the same element. */

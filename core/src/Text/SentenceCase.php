@@ -19,7 +19,9 @@ final class SentenceCase
     /** @var array<int, string> how words are spelled that change */
     private array $spelled = [];
 
-    /** @var list<string> words that may be names or not, as they are written until somebody says so: "Turner", "trail" */
+    /**
+     * @var list<string> words that may be names or not, as they are written until somebody says so: "Turner", "trail"
+     */
     public readonly array $doubts;
 
     /**

@@ -89,6 +89,9 @@ enum TitleCapitals
     {
         return ! Words::isCommon($word)
             && preg_match('/(\p{Lu}\p{Ll}+) '.preg_quote($word, '/').'\b/u', $title, $m) === 1
-            && (Names::all()->flags(mb_strtolower($m[1])) & NameWord::GENUS || preg_match('/(?:us|a|um|is|i|ae|ens|ans|ata|oides|ensis|ella)$/', $word) === 1);
+            && (Names::all()->flags(mb_strtolower($m[1])) & NameWord::GENUS || preg_match(
+                '/(?:us|a|um|is|i|ae|ens|ans|ata|oides|ensis|ella)$/',
+                $word,
+            ) === 1);
     }
 }

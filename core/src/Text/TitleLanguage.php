@@ -23,7 +23,8 @@ final readonly class TitleLanguage
         if (preg_match(self::ENGLISH, $title) === 1) {
             return '';
         }
-        $words = preg_split('/[^\p{L}’\']+|(?<=\b[\p{L}]{1}[’\'])/u', mb_strtolower($title), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        $words = preg_split('/[^\p{L}’\']+|(?<=\b[\p{L}]{1}[’\'])/u', mb_strtolower($title), -1, PREG_SPLIT_NO_EMPTY)
+            ?: [];
         $words = str_replace('’', "'", $words);
         $lists = Vocabulary::all()->byLanguage('small');
         $small = array_map(static fn (array $own): int => count(array_intersect($words, $own)), $lists);

@@ -138,9 +138,15 @@ final class TitleTokens
             $before = $this->words[$i - 1] ?? '';
 
             // A letter that counts volumes closes their name: "Vol. A. The Gates".
-            $isCounted = in_array(strtolower($this->words[$i - 2] ?? ''), ['vol', 'no', 'part', 'book', 'series'], true);
+            $isCounted = in_array(
+                strtolower($this->words[$i - 2] ?? ''),
+                ['vol', 'no', 'part', 'book', 'series'],
+                true,
+            );
 
-            return (mb_strlen($before) > 1 || ctype_digit($before) || $isCounted) && ! isset(self::ABBREVIATED[strtolower($before)]) && ! str_contains($before, '.');
+            return (mb_strlen($before) > 1 || ctype_digit($before) || $isCounted)
+                && ! isset(self::ABBREVIATED[strtolower($before)])
+                && ! str_contains($before, '.');
         }
 
         return preg_match('/[:?!—][”’"\')]*(?:<[^>]*>)*\s|—|\.[”’"\')]*(?:<[^>]*>)*\s+$/u', $between) === 1;

@@ -55,7 +55,9 @@ final class Words
         }
         for ($i = 3, $end = strlen($word) - 3; $i <= $end; $i++) {
             $second = substr($word, $i);
-            if (self::isCommon(substr($word, 0, $i)) && self::isCommon($second) && preg_match(self::PLACE, $second) !== 1) {
+            if (self::isCommon(substr($word, 0, $i))
+                && self::isCommon($second)
+                && preg_match(self::PLACE, $second) !== 1) {
                 return true;
             }
         }

@@ -13,21 +13,41 @@ final class BibrelTest extends TestCase
 
     public function test_cite_prints_one_entry_a_line_in_page_order(): void
     {
-        self::assertSame([0, "Brook, Halima. Moonpower. 2014.\nZell, Edda. Zebra Pond. 1961.\n", ''], self::bibrel(['cite', '--style', 'mla-9'], self::BOOKS));
-        self::assertSame("Brook, H. (2014). <i>Moonpower</i>.\nZell, E. (1961). <i>Zebra pond</i>.\n", self::bibrel(['cite', '--style', 'apa-7', '--as', 'html'], self::BOOKS)[1]);
+        self::assertSame(
+            [0, "Brook, Halima. Moonpower. 2014.\nZell, Edda. Zebra Pond. 1961.\n", ''],
+            self::bibrel(['cite', '--style', 'mla-9'], self::BOOKS),
+        );
+        self::assertSame(
+            "Brook, H. (2014). <i>Moonpower</i>.\nZell, E. (1961). <i>Zebra pond</i>.\n",
+            self::bibrel(['cite', '--style', 'apa-7', '--as', 'html'], self::BOOKS)[1],
+        );
     }
 
     public function test_cite_as_json_gives_runs_with_field_and_rule(): void
     {
         $entries = json_decode(self::bibrel(['cite', '--style=mla-9', '--as=json'], self::BOOKS)[1], true);
         self::assertSame('a', $entries[0]['id']);
-        self::assertSame(['text' => 'Brook, Halima', 'italic' => false, 'field' => 'contributors.0', 'rule' => 'mla.author.inverted'], $entries[0]['runs'][0]);
+        self::assertSame(
+            [
+                'text' => 'Brook, Halima',
+                'italic' => false,
+                'field' => 'contributors.0',
+                'rule' => 'mla.author.inverted',
+            ],
+            $entries[0]['runs'][0],
+        );
     }
 
     public function test_intext_prints_parentheses_and_narrative(): void
     {
-        self::assertSame("(Brook 15)\n(Zell 15)\n", self::bibrel(['intext', '--style', 'mla-9', '--locator', 'page=15'], self::BOOKS)[1]);
-        self::assertSame("Brook (2014)\nZell (1961)\n", self::bibrel(['intext', '--style', 'apa-7', '--narrative'], self::BOOKS)[1]);
+        self::assertSame(
+            "(Brook 15)\n(Zell 15)\n",
+            self::bibrel(['intext', '--style', 'mla-9', '--locator', 'page=15'], self::BOOKS)[1],
+        );
+        self::assertSame(
+            "Brook (2014)\nZell (1961)\n",
+            self::bibrel(['intext', '--style', 'apa-7', '--narrative'], self::BOOKS)[1],
+        );
     }
 
     public function test_a_file_is_read_like_standard_input(): void
@@ -78,7 +98,10 @@ final class BibrelTest extends TestCase
 
     public function test_help_and_version_are_answers_and_no_mistakes(): void
     {
-        foreach (['cite', 'intext', 'caption', 'page', 'convert', 'check', 'read', 'rules', 'formats', 'schema', 'types', 'bench'] as $command) {
+        foreach ([
+            'cite', 'intext', 'caption', 'page', 'convert', 'check', 'read', 'rules', 'formats', 'schema', 'types',
+            'bench',
+        ] as $command) {
             [$status, $out, $error] = self::bibrel([$command, '--help'], '');
             self::assertSame([0, ''], [$status, $error]);
             self::assertStringStartsWith("Use: bibrel {$command}", $out);
@@ -89,25 +112,44 @@ final class BibrelTest extends TestCase
 
     public function test_a_dash_is_standard_input_and_output(): void
     {
-        self::assertSame("Brook, Halima. Moonpower. 2014.\nZell, Edda. Zebra Pond. 1961.\n", self::bibrel(['cite', '--style', 'mla-9', '-'], self::BOOKS)[1]);
-        self::assertStringContainsString('Zebra Pond', self::bibrel(['page', '--style', 'mla-9', '--to', 'txt', '--out', '-'], self::BOOKS)[1]);
+        self::assertSame(
+            "Brook, Halima. Moonpower. 2014.\nZell, Edda. Zebra Pond. 1961.\n",
+            self::bibrel(['cite', '--style', 'mla-9', '-'], self::BOOKS)[1],
+        );
+        self::assertStringContainsString(
+            'Zebra Pond',
+            self::bibrel(['page', '--style', 'mla-9', '--to', 'txt', '--out', '-'], self::BOOKS)[1],
+        );
     }
 
     public function test_our_own_shape_is_recognised(): void
     {
-        self::assertSame([0, "Low Water.\n", ''], self::bibrel(['cite', '--style', 'mla-9'], '[{"kind":"book","title":{"main":"Low water"}}]'));
+        self::assertSame(
+            [0, "Low Water.\n", ''],
+            self::bibrel(['cite', '--style', 'mla-9'], '[{"kind":"book","title":{"main":"Low water"}}]'),
+        );
     }
 
     public function test_a_caption_counts_on_and_keeps_italics(): void
     {
         $out = self::bibrel(['caption', '--style', 'mla-9', '--number', '4', '--as', 'html'], self::BOOKS)[1];
-        self::assertSame("Fig. 4. Halima Brook, <i>Moonpower</i>, 2014.\n\nFig. 5. Edda Zell, <i>Zebra Pond</i>, 1961.\n", $out);
-        self::assertSame("(<i>Low</i>)\n", self::bibrel(['intext', '--style', 'mla-9', '--as', 'html'], '[{"type":"book","title":"Low"}]')[1]);
+        self::assertSame(
+            "Fig. 4. Halima Brook, <i>Moonpower</i>, 2014.\n\nFig. 5. Edda Zell, <i>Zebra Pond</i>, 1961.\n",
+            $out,
+        );
+        self::assertSame(
+            "(<i>Low</i>)\n",
+            self::bibrel(['intext', '--style', 'mla-9', '--as', 'html'], '[{"type":"book","title":"Low"}]')[1],
+        );
     }
 
     public function test_a_full_disk_is_said(): void
     {
-        $process = proc_open([dirname(__DIR__, 3).'/bin/bibrel', 'cite', '--style', 'mla-9'], [['pipe', 'r'], ['file', '/dev/full', 'w'], ['pipe', 'w']], $pipes);
+        $process = proc_open(
+            [dirname(__DIR__, 3).'/bin/bibrel', 'cite', '--style', 'mla-9'],
+            [['pipe', 'r'], ['file', '/dev/full', 'w'], ['pipe', 'w']],
+            $pipes,
+        );
         self::assertIsResource($process);
         fwrite($pipes[0], self::BOOKS);
         fclose($pipes[0]);
@@ -117,7 +159,15 @@ final class BibrelTest extends TestCase
 
     public function test_read_turns_a_saved_page_into_an_item(): void
     {
-        [$status, $out] = self::bibrel(['read', dirname(__DIR__, 3).'/standins/sites/slackwater.example/grain-by-moonlight.html', '--url', 'https://www.slackwater.example/grain-by-moonlight'], '');
+        [$status, $out] = self::bibrel(
+            [
+                'read',
+                dirname(__DIR__, 3).'/standins/sites/slackwater.example/grain-by-moonlight.html',
+                '--url',
+                'https://www.slackwater.example/grain-by-moonlight',
+            ],
+            '',
+        );
         $items = json_decode($out, true);
         self::assertSame(0, $status);
         self::assertCount(1, $items);
@@ -128,12 +178,21 @@ final class BibrelTest extends TestCase
     public function test_it_works_without_any_other_package(): void
     {
         $core = dirname(__DIR__, 2);
-        $code = 'require "'.$core.'/autoload.php"; exit((new Bibrel\Core\Cli\Bibrel)->run(["cite", "--style", "mla-9"]));';
-        $process = proc_open([PHP_BINARY, '-n', ...self::extensions(), '-r', $code], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, sys_get_temp_dir());
+        $code = 'require "'.$core
+            .'/autoload.php"; exit((new Bibrel\Core\Cli\Bibrel)->run(["cite", "--style", "mla-9"]));';
+        $process = proc_open(
+            [PHP_BINARY, '-n', ...self::extensions(), '-r', $code],
+            [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']],
+            $pipes,
+            sys_get_temp_dir(),
+        );
         self::assertIsResource($process);
         fwrite($pipes[0], self::BOOKS);
         fclose($pipes[0]);
-        self::assertSame("Brook, Halima. Moonpower. 2014.\nZell, Edda. Zebra Pond. 1961.\n", stream_get_contents($pipes[1]).stream_get_contents($pipes[2]));
+        self::assertSame(
+            "Brook, Halima. Moonpower. 2014.\nZell, Edda. Zebra Pond. 1961.\n",
+            stream_get_contents($pipes[1]).stream_get_contents($pipes[2]),
+        );
         self::assertSame(0, proc_close($process));
     }
 
@@ -156,7 +215,11 @@ final class BibrelTest extends TestCase
      */
     private static function bibrel(array $words, string $input): array
     {
-        $process = proc_open([dirname(__DIR__, 3).'/bin/bibrel', ...$words], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+        $process = proc_open(
+            [dirname(__DIR__, 3).'/bin/bibrel', ...$words],
+            [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']],
+            $pipes,
+        );
         self::assertIsResource($process);
         fwrite($pipes[0], $input);
         fclose($pipes[0]);

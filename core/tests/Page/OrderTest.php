@@ -20,12 +20,21 @@ final class OrderTest extends TestCase
 {
     public function test_leading_articles_letter_case_and_diacritics_do_not_count(): void
     {
-        $this->assertOrder('mla-9', ['The Anchor', 'a barge', 'Čapstan', 'An Eddy', '“Ferry” Days', 'Ölands Light', 'Zebra Point'], fn (string $title): array => self::book($title));
+        $this->assertOrder(
+            'mla-9',
+            ['The Anchor', 'a barge', 'Čapstan', 'An Eddy', '“Ferry” Days', 'Ölands Light', 'Zebra Point'],
+            fn (string $title): array => self::book($title),
+        );
     }
 
     public function test_articles_follow_the_language_of_the_title(): void
     {
-        $items = [self::book('Dam'), self::book('Die Mühle') + ['language' => 'de'], self::book('El molino') + ['language' => 'es'], self::book('Die Hard Tides')];
+        $items = [
+            self::book('Dam'),
+            self::book('Die Mühle') + ['language' => 'de'],
+            self::book('El molino') + ['language' => 'es'],
+            self::book('Die Hard Tides'),
+        ];
         // "Die" is an article in German only: the German title stands under M.
         self::assertSame(['Dam', 'Die Hard Tides', 'El molino', 'Die Mühle'], self::titles('mla-9', $items));
     }
@@ -39,7 +48,10 @@ final class OrderTest extends TestCase
 
     public function test_figures_stand_as_if_spelled_out(): void
     {
-        self::assertSame(['Eagle', '11 Creeks', 'Fish', '100 Lamps', 'Otter'], self::titles('mla-9', array_map(self::book(...), ['Otter', '100 Lamps', 'Fish', '11 Creeks', 'Eagle'])));
+        self::assertSame(
+            ['Eagle', '11 Creeks', 'Fish', '100 Lamps', 'Otter'],
+            self::titles('mla-9', array_map(self::book(...), ['Otter', '100 Lamps', 'Fish', '11 Creeks', 'Eagle'])),
+        );
     }
 
     public function test_untitled_authors_and_groups_mix_by_their_full_names(): void
@@ -81,17 +93,39 @@ final class OrderTest extends TestCase
     public function test_three_hyphens_stand_for_exactly_the_same_authors_only(): void
     {
         $brook = ['family' => 'Brook', 'given' => 'Halima'];
-        $items = [self::book('Alpha', [$brook]), self::book('Beta', [$brook]), self::book('Gamma', [$brook, ['family' => 'Zell', 'given' => 'Edda']])];
-        self::assertSame(['Brook, Halima. Alpha.', '---. Beta.', 'Brook, Halima, and Edda Zell. Gamma.'], self::lines('mla-9', $items));
-        self::assertSame(['Brook, Halima. Alpha.', 'Brook, Halima. Beta.'], self::lines('mla-9', array_slice($items, 0, 2), new CourseRules(threeHyphens: false)));
+        $items = [
+            self::book('Alpha', [$brook]),
+            self::book('Beta', [$brook]),
+            self::book('Gamma', [$brook, ['family' => 'Zell', 'given' => 'Edda']]),
+        ];
+        self::assertSame(
+            ['Brook, Halima. Alpha.', '---. Beta.', 'Brook, Halima, and Edda Zell. Gamma.'],
+            self::lines('mla-9', $items),
+        );
+        self::assertSame(
+            ['Brook, Halima. Alpha.', 'Brook, Halima. Beta.'],
+            self::lines('mla-9', array_slice($items, 0, 2), new CourseRules(threeHyphens: false)),
+        );
     }
 
     public function test_apa_tells_years_apart_by_letters(): void
     {
         $brook = [['family' => 'Brook', 'given' => 'Halima']];
-        $items = [self::book('Beta', $brook, 2014), self::book('The Alpha', $brook, 2014), self::book('Old', $brook), self::book('New', $brook), self::book('Solo', $brook, 2015)];
+        $items = [
+            self::book('Beta', $brook, 2014),
+            self::book('The Alpha', $brook, 2014),
+            self::book('Old', $brook),
+            self::book('New', $brook),
+            self::book('Solo', $brook, 2015),
+        ];
         self::assertSame(
-            ['Brook, H. (n.d.-a). New.', 'Brook, H. (n.d.-b). Old.', 'Brook, H. (2014a). The alpha.', 'Brook, H. (2014b). Beta.', 'Brook, H. (2015). Solo.'],
+            [
+                'Brook, H. (n.d.-a). New.',
+                'Brook, H. (n.d.-b). Old.',
+                'Brook, H. (2014a). The alpha.',
+                'Brook, H. (2014b). Beta.',
+                'Brook, H. (2015). Solo.',
+            ],
             self::lines('apa-7', $items),
         );
     }
@@ -100,7 +134,11 @@ final class OrderTest extends TestCase
     {
         $items = [];
         for ($i = 0; $i < 40; $i++) {
-            $items[] = self::book(['Gate', 'The Gate', 'gate', 'Sea-gate', 'A Gate'][$i % 5].($i % 3 === 0 ? '' : " {$i}"), $i % 2 === 0 ? [['family' => 'Brook', 'given' => 'H']] : null, 2000 + $i % 4) + ['id' => "s{$i}"];
+            $items[] = self::book(
+                ['Gate', 'The Gate', 'gate', 'Sea-gate', 'A Gate'][$i % 5].($i % 3 === 0 ? '' : " {$i}"),
+                $i % 2 === 0 ? [['family' => 'Brook', 'given' => 'H']] : null,
+                2000 + $i % 4,
+            ) + ['id' => "s{$i}"];
         }
         foreach (['mla-9', 'apa-7'] as $style) {
             $ids = self::ids($style, $items);
@@ -108,22 +146,57 @@ final class OrderTest extends TestCase
             for ($n = 0; $n < 5; $n++) {
                 $keys = array_keys($items);
                 usort($keys, static fn (): int => mt_rand(-1, 1));
-                self::assertSame($ids, self::ids($style, array_map(static fn (int $key): array => $items[$key], $keys)));
+                self::assertSame(
+                    $ids,
+                    self::ids($style, array_map(static fn (int $key): array => $items[$key], $keys)),
+                );
             }
         }
     }
 
     public function test_heading_by_style_and_count(): void
     {
-        $headings = static fn (string $style, int $count, string $own = ''): string => Page::compose(array_map(static fn (int $i) => (new CslJson)->source(self::book("B{$i}")), range(1, $count)), Styles::get($style), new CourseRules(heading: $own))->heading;
-        self::assertSame(['Work Cited', 'Works Cited', 'References', 'References', 'Bibliography'], [$headings('mla-9', 1), $headings('mla-9', 2), $headings('apa-7', 1), $headings('apa-7', 2), $headings('apa-7', 2, 'Bibliography')]);
+        $headings = static fn (string $style, int $count, string $own = ''): string => Page::compose(
+            array_map(static fn (int $i) => (new CslJson)->source(self::book("B{$i}")), range(1, $count)),
+            Styles::get($style),
+            new CourseRules(heading: $own),
+        )->heading;
+        self::assertSame(
+            ['Work Cited', 'Works Cited', 'References', 'References', 'Bibliography'],
+            [
+                $headings('mla-9', 1),
+                $headings('mla-9', 2),
+                $headings('apa-7', 1),
+                $headings('apa-7', 2),
+                $headings('apa-7', 2, 'Bibliography'),
+            ],
+        );
     }
 
     public function test_two_first_authors_of_one_surname_are_told_apart_in_the_text(): void
     {
         $style = Styles::get('mla-9');
-        $page = Page::compose(array_map((new CslJson)->source(...), [self::book('A', [['family' => 'Brook', 'given' => 'Anton']]), self::book('B', [['family' => 'Brook', 'given' => 'Halima']])]), $style, new CourseRules);
-        $citations = array_map(static fn (PageEntry $entry): string => implode('', array_map(static fn ($run) => $run->text, $style->citation($entry->source(), new CitationContext(new Locator('page', '5')), $entry->context))), $page->entries);
+        $page = Page::compose(
+            array_map(
+                (new CslJson)->source(...),
+                [
+                    self::book('A', [['family' => 'Brook', 'given' => 'Anton']]),
+                    self::book('B', [['family' => 'Brook', 'given' => 'Halima']]),
+                ],
+            ),
+            $style,
+            new CourseRules,
+        );
+        $citations = array_map(
+            static fn (PageEntry $entry): string => implode(
+                '',
+                array_map(
+                    static fn ($run) => $run->text,
+                    $style->citation($entry->source(), new CitationContext(new Locator('page', '5')), $entry->context),
+                ),
+            ),
+            $page->entries,
+        );
         self::assertSame(['(A. Brook 5)', '(H. Brook 5)'], $citations);
     }
 
@@ -185,7 +258,14 @@ final class OrderTest extends TestCase
      */
     private static function book(string $title, ?array $author = null, ?int $year = null): array
     {
-        return array_filter(['type' => 'book', 'title' => $title, 'author' => $author, 'issued' => $year === null ? null : ['date-parts' => [[$year]]]]);
+        return array_filter(
+            [
+                'type' => 'book',
+                'title' => $title,
+                'author' => $author,
+                'issued' => $year === null ? null : ['date-parts' => [[$year]]],
+            ],
+        );
     }
 
     /**
@@ -203,7 +283,10 @@ final class OrderTest extends TestCase
      */
     private static function titles(string $style, array $items): array
     {
-        return array_map(static fn (PageEntry $entry): string => $entry->source()->title->main, self::entries($style, $items));
+        return array_map(
+            static fn (PageEntry $entry): string => $entry->source()->title->main,
+            self::entries($style, $items),
+        );
     }
 
     /**
@@ -221,6 +304,9 @@ final class OrderTest extends TestCase
      */
     private static function lines(string $style, array $items, CourseRules $course = new CourseRules): array
     {
-        return array_map(static fn (PageEntry $entry): string => $entry->text(), self::entries($style, $items, $course));
+        return array_map(
+            static fn (PageEntry $entry): string => $entry->text(),
+            self::entries($style, $items, $course),
+        );
     }
 }

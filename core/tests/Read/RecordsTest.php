@@ -109,28 +109,52 @@ final class RecordsTest extends TestCase
     public function test_ris_as_databases_export_it(): void
     {
         [$article] = (new Ris)->read("TY  - JOUR\r\nT1  - Drowned Bells of the Low Coast.\r\nAU  - Hallam, Petra\r\nJF  - Folklore Review\r\nY1  - 2016///Spring2016\r\nVL  - 69\r\nDP  - Levelwater Host\r\nDB  - Levelwater Academic Complete\r\nLA  - Spanish\r\nER  - \r\n");
-        self::assertSame(['Drowned Bells of the Low Coast', '2016-21', 'Levelwater Academic Complete', 'es'], [$article->title->main, $article->date()->edtf(), $article->containers[1]->title, $article->language]);
+        self::assertSame(
+            ['Drowned Bells of the Low Coast', '2016-21', 'Levelwater Academic Complete', 'es'],
+            [$article->title->main, $article->date()->edtf(), $article->containers[1]->title, $article->language],
+        );
         // Who sells the database stands for it only where it is not named.
-        self::assertSame('Levelwater Host', (new Ris)->read("TY  - JOUR\nTI  - Bells\nT2  - Review\nDP  - Levelwater Host\nER  - ")[0]->containers[1]->title);
+        self::assertSame(
+            'Levelwater Host',
+            (new Ris)->read("TY  - JOUR\nTI  - Bells\nT2  - Review\nDP  - Levelwater Host\nER  - ")[0]->containers[1]->title,
+        );
         [$news] = (new Ris)->read("TY  - NEWS\nT1  - Eel Pass Opens: [METRO Edition]\nAU  - Department for Rivers,\nJF  - The Low Courier\nDA  - 2003 Jul 09\nER  - ");
-        self::assertSame(['Eel Pass Opens', '2003-07-09', 'Department for Rivers'], [$news->title->main, $news->date()->edtf(), $news->contributors[0]->name->group]);
+        self::assertSame(
+            ['Eel Pass Opens', '2003-07-09', 'Department for Rivers'],
+            [$news->title->main, $news->date()->edtf(), $news->contributors[0]->name->group],
+        );
         self::assertSame('PhD dissertation', (new Ris)->read("TY  - THES\nTI  - Lamps\nM3  - Ph.D.\nER  - ")[0]->genre);
     }
 
     public function test_bibtex_as_databases_and_programs_export_it(): void
     {
         [$news] = (new Bibtex)->read('@article{1, author={Brandreth,Isaac}, year={2003}, month={Jul 09}, title={{Eel Pass Opens at Fourth Gate}}, journal={The Low Courier}, pages={C4}, language={German}}');
-        self::assertSame(['newspaper-article', 'Eel Pass Opens at Fourth Gate', '2003-07-09', 'de'], [$news->kind->id, $news->title->main, $news->date()->edtf(), $news->language]);
+        self::assertSame(
+            ['newspaper-article', 'Eel Pass Opens at Fourth Gate', '2003-07-09', 'de'],
+            [$news->kind->id, $news->title->main, $news->date()->edtf(), $news->language],
+        );
         [$page] = (new Bibtex)->read('@misc{2, title={Lamps}, howpublished={\\url{https://a.example/l}}, year={2021}, note={Accessed: 2024-03-03}}');
         self::assertSame(['2024-03-03', 'https://a.example/l'], [$page->accessed, $page->container()->url]);
-        self::assertSame('2016-21', (new Bibtex)->read('@article{3, title={Bells}, journal={Review}, year={2016}, month={Spring}}')[0]->date()->edtf());
+        self::assertSame(
+            '2016-21',
+            (new Bibtex)->read('@article{3, title={Bells}, journal={Review}, year={2016}, month={Spring}}')[0]
+                ->date()
+                ->edtf(),
+        );
         // A title that is not an English headline keeps the protection of its capitals.
-        self::assertSame('<span class="nocase">El molino y la Mar</span>', (new Bibtex)->read('@book{4, title={{El molino y la Mar}}}')[0]->title->main);
+        self::assertSame(
+            '<span class="nocase">El molino y la Mar</span>',
+            (new Bibtex)->read('@book{4, title={{El molino y la Mar}}}')[0]->title->main,
+        );
     }
 
     public function test_what_is_no_record_is_said_so(): void
     {
-        foreach ([static fn () => (new Bibtex)->read('just text'), static fn () => (new Ris)->read('just text'), static fn () => (new Ris)->read('')] as $read) {
+        foreach ([
+            static fn () => (new Bibtex)->read('just text'),
+            static fn () => (new Ris)->read('just text'),
+            static fn () => (new Ris)->read(''),
+        ] as $read) {
             try {
                 $read();
                 self::fail('It was read.');
@@ -142,14 +166,19 @@ final class RecordsTest extends TestCase
 
     public function test_no_record_however_broken_brings_the_reader_down(): void
     {
-        foreach (['@book{', '@book{x, title = {unclosed', '@book{x, title = "a', '@book{,,,}', '@article{a, author = }', '@book{x title={no comma} year=2001}', str_repeat('{', 500), '@book{x, title={a\\'] as $broken) {
+        foreach ([
+            '@book{', '@book{x, title = {unclosed', '@book{x, title = "a', '@book{,,,}', '@article{a, author = }',
+            '@book{x title={no comma} year=2001}', str_repeat('{', 500), '@book{x, title={a\\',
+        ] as $broken) {
             try {
                 self::assertNotSame([], (new Bibtex)->read($broken));
             } catch (Unreadable) {
                 self::assertStringNotContainsString('@book{x', $broken);
             }
         }
-        foreach (['TY  - ', "TY  - JOUR\nPY  - sometime\nAU  - \nSP  - \nEP  - 9", "TY  - XXXX\nTI  - A\n\nER  - \nER  - "] as $broken) {
+        foreach ([
+            'TY  - ', "TY  - JOUR\nPY  - sometime\nAU  - \nSP  - \nEP  - 9", "TY  - XXXX\nTI  - A\n\nER  - \nER  - ",
+        ] as $broken) {
             try {
                 self::assertNotSame([], (new Ris)->read($broken));
             } catch (Unreadable) {
@@ -164,7 +193,10 @@ final class RecordsTest extends TestCase
      */
     private static function lines(array $sources, string $style = 'mla-9'): array
     {
-        return array_map(static fn (PageEntry $entry): string => $entry->text(), Page::compose($sources, Styles::get($style), new CourseRules)->entries);
+        return array_map(
+            static fn (PageEntry $entry): string => $entry->text(),
+            Page::compose($sources, Styles::get($style), new CourseRules)->entries,
+        );
     }
 
     public function test_what_one_format_says_comes_back_from_it(): void
@@ -178,13 +210,19 @@ final class RecordsTest extends TestCase
         };
         self::assertSame($sorted($ris), $sorted((new Ris)->write((new Ris)->read($ris))));
         $bibtex = "@article{a,\n  author = {Brook, Halima},\n  title = {The {Sea}},\n  note = {Read it},\n  keywords = {mills},\n  journal = {Tide},\n  year = {2016},\n  x-odd = {x}\n}\n";
-        self::assertSame($sorted(str_replace("\n", "\r\n", $bibtex)), $sorted(str_replace(['},', "\n"], ['},', "\r\n"], (new Bibtex)->write((new Bibtex)->read($bibtex)))));
+        self::assertSame(
+            $sorted(str_replace("\n", "\r\n", $bibtex)),
+            $sorted(str_replace(['},', "\n"], ['},', "\r\n"], (new Bibtex)->write((new Bibtex)->read($bibtex)))),
+        );
     }
 
     public function test_names_that_end_in_others_are_not_forgotten(): void
     {
         $source = (new Bibtex)->read('@article{a, author = {Brook, Halima and others}, title = {Mills}, journal = {Tides}, year = 2014}')[0];
-        self::assertSame(['Halima Brook', 'et al.'], array_map(static fn (Contributor $one): string => $one->name->direct(), $source->contributors));
+        self::assertSame(
+            ['Halima Brook', 'et al.'],
+            array_map(static fn (Contributor $one): string => $one->name->direct(), $source->contributors),
+        );
         self::assertStringContainsString('author = {Brook, Halima and others}', (new Bibtex)->write([$source]));
         self::assertStringNotContainsString('cut short', (new Bibtex)->write([$source]));
         self::assertStringContainsString('AU  - et al.', (new Ris)->write([$source]));
@@ -192,14 +230,38 @@ final class RecordsTest extends TestCase
 
     public function test_a_note_of_a_database_is_not_the_students_annotation(): void
     {
-        self::assertSame('', (new Ris)->read("TY  - BOOK\nTI  - Mills\nN1  - Exported on Monday\nER  - ")[0]->annotation);
+        self::assertSame(
+            '',
+            (new Ris)->read("TY  - BOOK\nTI  - Mills\nN1  - Exported on Monday\nER  - ")[0]->annotation,
+        );
     }
 
     public function test_what_a_format_cannot_carry_is_named(): void
     {
-        $source = Source::fromArray(['id' => 'x', 'kind' => 'artwork', 'title' => ['main' => 'The Wheel'], 'medium' => 'Oil on canvas', 'containers' => [['collection' => 'Gullhaven Harbour Museum', 'date' => '1931']]], Kinds::all());
-        self::assertSame(['what it is: it comes back as “something else”', 'museum or collection', 'medium'], (new Losses($source))->in(new Bibtex));
-        $plain = Source::fromArray(['id' => 'y', 'kind' => 'book', 'title' => ['main' => 'Moonpower'], 'contributors' => [['role' => 'author', 'name' => ['given' => 'Halima', 'family' => 'Brook']]], 'containers' => [['publisher' => 'Quayside Press', 'date' => '2014']]], Kinds::all());
+        $source = Source::fromArray(
+            [
+                'id' => 'x',
+                'kind' => 'artwork',
+                'title' => ['main' => 'The Wheel'],
+                'medium' => 'Oil on canvas',
+                'containers' => [['collection' => 'Gullhaven Harbour Museum', 'date' => '1931']],
+            ],
+            Kinds::all(),
+        );
+        self::assertSame(
+            ['what it is: it comes back as “something else”', 'museum or collection', 'medium'],
+            (new Losses($source))->in(new Bibtex),
+        );
+        $plain = Source::fromArray(
+            [
+                'id' => 'y',
+                'kind' => 'book',
+                'title' => ['main' => 'Moonpower'],
+                'contributors' => [['role' => 'author', 'name' => ['given' => 'Halima', 'family' => 'Brook']]],
+                'containers' => [['publisher' => 'Quayside Press', 'date' => '2014']],
+            ],
+            Kinds::all(),
+        );
         self::assertSame([], (new Losses($plain))->in(new Bibtex));
         self::assertSame([], (new Losses($plain))->in(new Ris));
     }
@@ -219,7 +281,11 @@ final class RecordsTest extends TestCase
         $bibtex = '@book{a, author = {Möller, René}, title = {Señal}, year = 2014}';
         foreach (['MACINTOSH', 'UTF-16LE', 'UTF-16BE', 'WINDOWS-1252', 'UTF-8'] as $bytes) {
             $source = (new Bibtex)->read((string) iconv('UTF-8', $bytes, $bibtex))[0];
-            self::assertSame('René Möller: Señal', $source->contributors[0]->name->direct().': '.$source->title->main, $bytes);
+            self::assertSame(
+                'René Möller: Señal',
+                $source->contributors[0]->name->direct().': '.$source->title->main,
+                $bytes,
+            );
         }
     }
 
@@ -230,15 +296,35 @@ final class RecordsTest extends TestCase
         self::assertSame([[2014]], $items[0]['issued']['date-parts']);
     }
 
-    /** What a format has no field for still comes back: seasons, spans, rough dates, a name with "and" in it, an initial V. */
+    /**
+     * What a format has no field for still comes back: seasons, spans, rough dates, a name with "and" in it, an initial
+     * V.
+     */
     #[DataProvider('formats')]
     public function test_dates_and_names_come_back(string $format): void
     {
         $items = [];
-        foreach ([['date-parts' => [[2012]], 'season' => 2], ['date-parts' => [[1959], [1963]]], ['date-parts' => [[1890]], 'circa' => true], ['date-parts' => [[2014, 5, 3]]], ['literal' => 'forthcoming']] as $i => $issued) {
-            $items[] = ['id' => "m{$i}", 'type' => 'book', 'title' => 'Moonpower', 'author' => [['family' => 'Brook', 'given' => 'V.'], ['family' => 'Northmere', 'given' => 'Mills and Lamps of']], 'issued' => $issued];
+        foreach ([
+            ['date-parts' => [[2012]], 'season' => 2],
+            ['date-parts' => [[1959], [1963]]],
+            ['date-parts' => [[1890]], 'circa' => true],
+            ['date-parts' => [[2014, 5, 3]]],
+            ['literal' => 'forthcoming'],
+        ] as $i => $issued) {
+            $items[] = [
+                'id' => "m{$i}",
+                'type' => 'book',
+                'title' => 'Moonpower',
+                'author' => [
+                    ['family' => 'Brook', 'given' => 'V.'],
+                    ['family' => 'Northmere', 'given' => 'Mills and Lamps of'],
+                ],
+                'issued' => $issued,
+            ];
         }
-        [$write, $read] = $format === 'bibtex' ? [(new Bibtex)->write(...), (new Bibtex)->read(...)] : [(new Ris)->write(...), (new Ris)->read(...)];
+        [$write, $read] = $format === 'bibtex'
+            ? [(new Bibtex)->write(...), (new Bibtex)->read(...)]
+            : [(new Ris)->write(...), (new Ris)->read(...)];
         $written = $write((new CslJson)->read((string) json_encode($items)));
         $back = array_map((new CslJson)->item(...), $read($written));
         foreach ($items as $i => $item) {

@@ -75,7 +75,10 @@ final class PartialDateTest extends TestCase
 
     public function test_words_that_are_no_date_stay_words_without_a_problem(): void
     {
-        foreach (['forthcoming', 'in press', 'the year of the flood', '1890s', '19th century', '[197-?]', 'between 1890 and 1895'] as $words) {
+        foreach ([
+            'forthcoming', 'in press', 'the year of the flood', '1890s', '19th century', '[197-?]',
+            'between 1890 and 1895',
+        ] as $words) {
             self::assertSame([$words, null], [PartialDate::parse($words)->text, PartialDate::parse($words)->problem]);
         }
     }

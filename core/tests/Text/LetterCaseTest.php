@@ -38,7 +38,10 @@ final class LetterCaseTest extends TestCase
         yield ['the eBook of NASA and the McBrides', 'The eBook of NASA and the McBrides'];
         yield ['who turns the wheel? a miller answers', 'Who Turns the Wheel? A Miller Answers'];
         yield ['reading <i>the sea miller</i> aloud', 'Reading <i>The Sea Miller</i> Aloud'];
-        yield ['notes on <span class="nocase">iron mill</span> design', 'Notes on <span class="nocase">iron mill</span> Design'];
+        yield [
+            'notes on <span class="nocase">iron mill</span> design',
+            'Notes on <span class="nocase">iron mill</span> Design',
+        ];
         yield ['', ''];
     }
 
@@ -58,13 +61,19 @@ final class LetterCaseTest extends TestCase
         yield ['A Self-Report on Long-Eared Bats', 'A self-report on long-eared bats'];
         yield ['The patient Wheel of Northmere', 'The patient Wheel of Northmere'];
         yield ['What I Saw at Low Water', 'What I saw at low water'];
-        yield ['Visiting <span class="nocase">Mill Street</span> at Night', 'Visiting <span class="nocase">Mill Street</span> at night'];
+        yield [
+            'Visiting <span class="nocase">Mill Street</span> at Night',
+            'Visiting <span class="nocase">Mill Street</span> at night',
+        ];
         yield ['On “The Sea Gate” and Other Poems', 'On “The sea gate” and other poems'];
     }
 
     public function test_capitals_throughout_become_a_headline(): void
     {
-        self::assertSame('Council to Dim Harbour Lamps for Bats', (new HeadlineCase('COUNCIL TO DIM HARBOUR LAMPS FOR BATS'))->text());
+        self::assertSame(
+            'Council to Dim Harbour Lamps for Bats',
+            (new HeadlineCase('COUNCIL TO DIM HARBOUR LAMPS FOR BATS'))->text(),
+        );
     }
 
     public function test_each_form_leaves_its_own_result_alone(): void
@@ -77,7 +86,9 @@ final class LetterCaseTest extends TestCase
         }
     }
 
-    /** @return iterable<string, array{string, string, string}> a style, a title as it comes, and the title in the entry */
+    /**
+     * @return iterable<string, array{string, string, string}> a style, a title as it comes, and the title in the entry
+     */
     public static function titles(): iterable
     {
         $files = [
@@ -121,7 +132,10 @@ final class LetterCaseTest extends TestCase
         $settled = new SentenceCase('Seals of Turner', settled: ['turner' => 'turner']);
         self::assertSame('Seals of turner', $settled->text());
         self::assertSame([], $settled->doubts);
-        self::assertSame('The Tide Gate', (new SentenceCase('The Tide Gate', settled: ['tide' => 'Tide', 'gate' => 'Gate']))->text());
+        self::assertSame(
+            'The Tide Gate',
+            (new SentenceCase('The Tide Gate', settled: ['tide' => 'Tide', 'gate' => 'Gate']))->text(),
+        );
     }
 
     /** At most one title in ten is asked about (the project's own bound). */

@@ -30,7 +30,12 @@ final class Caption implements Command
         $captions = [];
         foreach ([...$page->entries, ...$page->leftOut] as $n => $entry) {
             $number = ctype_digit($first) ? (string) ((int) $first + $n) : $first;
-            $figure = new Figure($number, $arguments->get('words'), $arguments->has('adapted'), $arguments->get('rights'));
+            $figure = new Figure(
+                $number,
+                $arguments->get('words'),
+                $arguments->has('adapted'),
+                $arguments->get('rights'),
+            );
             $captions[] = $input->shown($style->caption($entry->source(), $figure));
         }
 

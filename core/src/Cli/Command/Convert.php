@@ -14,7 +14,8 @@ use Bibrel\Core\Format\ReadsSources;
 use Bibrel\Core\Format\Unused;
 
 /**
- * `bibrel convert --from F --to F`: sources from one format into another; what was read and found no field, and what the
+ * `bibrel convert --from F --to F`: sources from one format into another; what was read and found no field, and what
+ * the
  * other format has no place for, is said on standard error.
  */
 final class Convert implements Command

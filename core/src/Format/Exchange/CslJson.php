@@ -57,7 +57,9 @@ final class CslJson implements ExchangeFormat, ReadsSources, WritesSources
         $objects = JsonObjects::read($text);
         foreach ($objects as $n => $object) {
             if (array_intersect_key($object, self::TELLING) === []) {
-                throw new Unreadable('Item '.($n + 1).' of the input says nothing of a source: it has neither a type nor a title.');
+                throw new Unreadable(
+                    'Item '.($n + 1).' of the input says nothing of a source: it has neither a type nor a title.',
+                );
             }
         }
 

@@ -11,7 +11,9 @@ use Bibrel\Core\Read\Xml;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Source;
 
-/** Records of library catalogues, alone, in a collection, or in the answer of a search, as a format that can be read. */
+/**
+ * Records of library catalogues, alone, in a collection, or in the answer of a search, as a format that can be read.
+ */
 final class MarcXml implements ExchangeFormat, ReadsSources
 {
     public function id(): string

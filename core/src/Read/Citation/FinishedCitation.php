@@ -52,7 +52,10 @@ final readonly class FinishedCitation
      */
     private static function isUndated(string $text): bool
     {
-        return preg_match('/^.{3,}?\((?:n\.d\.|in press|\d{4}s?|\d+ B\.C\.E\.|\d+\w\w century)\)\. \p{L}.*\./u', $text) === 1
+        return preg_match(
+            '/^.{3,}?\((?:n\.d\.|in press|\d{4}s?|\d+ B\.C\.E\.|\d+\w\w century)\)\. \p{L}.*\./u',
+            $text,
+        ) === 1
             || preg_match(
                 '/^\p{Lu}[^,.]{1,40}, \p{Lu}[^.]{0,60}\. \p{Lu}[^.]{2,200}\. .*\b(?:Press|Books|UP|Publish\w+|in press|forthcoming)\b/u',
                 $text,

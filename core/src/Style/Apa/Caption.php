@@ -85,7 +85,10 @@ final readonly class Caption
         $this->title();
         $makers = (new Leaders($this->source))->all();
         if ($makers !== []) {
-            $names = array_map(fn (Contributor $one): string => $this->names->direct($one->name), array_values($makers));
+            $names = array_map(
+                fn (Contributor $one): string => $this->names->direct($one->name),
+                array_values($makers),
+            );
             $last = array_pop($names);
             $all = match (count($names)) {
                 0 => $last,
@@ -97,7 +100,8 @@ final readonly class Caption
         $year = $this->wording->year($this->source->date());
         $this->line->add(', ', 'apa.comma')->add($year === '' ? 'n.d.' : $year, 'apa.date', ContainerField::Date->at());
         $this->where($container);
-        $address = (new WebAddress($container->doi))->doi() ?: ($container->url === '' ? '' : (new WebAddress($container->url))->clean());
+        $address = (new WebAddress($container->doi))->doi()
+            ?: ($container->url === '' ? '' : (new WebAddress($container->url))->clean());
         $field = $container->doi === '' ? ContainerField::Url : ContainerField::Doi;
         $this->line->add($address === '' ? '' : ' (', 'apa.url')->add($address, 'apa.url', $field->at())
             ->add($address === '' ? '' : ')', 'apa.url')
@@ -117,7 +121,11 @@ final readonly class Caption
         $isPart = in_array($this->source->kind->containment, [Containment::InPeriodical, Containment::PartOf], true);
         $format = $isPart ? TitleFormat::Quoted : TitleFormat::Italic;
         $this->titles->title($title, $format, LetterCase::LongWords, 'apa.caption.work');
-        $this->line->add($description === '' ? '' : ' ['.Letters::capital($description).']', 'apa.title.note', FieldPath::genre());
+        $this->line->add(
+            $description === '' ? '' : ' ['.Letters::capital($description).']',
+            'apa.title.note',
+            FieldPath::genre(),
+        );
     }
 
     /** The periodical with its numbers, or who keeps or shows it. */

@@ -159,7 +159,10 @@ final readonly class SourceElement
             $this->leaders,
             static fn (Contributor $leader): bool => $leader->name->key() === $one->name->key(),
         ) !== [];
-        $others = array_filter($people, static fn (Contributor $one): bool => $one->role !== Role::Author || ! $isLeader($one));
+        $others = array_filter(
+            $people,
+            static fn (Contributor $one): bool => $one->role !== Role::Author || ! $isLeader($one),
+        );
         $editors = array_filter($others, static fn (Contributor $one): bool => $one->role === Role::Editor);
         $isOwn = $others === [] && $people !== [];
         $people = $editors ?: $others;

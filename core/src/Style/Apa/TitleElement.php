@@ -81,7 +81,8 @@ final readonly class TitleElement
     }
 
     /**
-     * What stands in brackets for a title that is not there: somebody's words, what its kind is, and where the entry would
+     * What stands in brackets for a title that is not there: somebody's words, what its kind is, and where the entry
+     * would
      * begin with nothing the kind's own name.
      */
     public static function descriptionOf(Source $source): string
@@ -101,7 +102,9 @@ final readonly class TitleElement
         $isPost = $this->source->kind->isMessage && $this->source->kind->keepsTitleCase;
         $words = $isPost ? explode(' ', $title->main) : [];
 
-        return count($words) > self::POST_WORDS ? new Title(implode(' ', array_slice($words, 0, self::POST_WORDS))) : $title;
+        return count($words) > self::POST_WORDS
+            ? new Title(implode(' ', array_slice($words, 0, self::POST_WORDS)))
+            : $title;
     }
 
     public static function letterCase(Source $source): LetterCase

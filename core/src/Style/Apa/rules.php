@@ -176,13 +176,33 @@ return [
         'Parentheses hold what your sentence does not say already.',
         'APA Publication Manual, 7th ed., 8.11',
     ],
-    'caption.number' => ['Caption', 'The number stands above the picture, on a line of its own, in bold.', 'APA Publication Manual, 7th ed., 7.24'],
-    'caption.title' => ['Caption', 'A short title in italics below the number, with the capitals of a headline.', 'APA Publication Manual, 7th ed., 7.25'],
+    'caption.number' => [
+        'Caption',
+        'The number stands above the picture, on a line of its own, in bold.',
+        'APA Publication Manual, 7th ed., 7.24',
+    ],
+    'caption.title' => [
+        'Caption',
+        'A short title in italics below the number, with the capitals of a headline.',
+        'APA Publication Manual, 7th ed., 7.25',
+    ],
     'caption.note' => ['Caption', 'The note below the picture says where it is from.', 'APA Publication Manual, 7th ed., 7.28'],
-    'caption.from' => ['Caption', '“From” for a picture as it was, “Adapted from” for one that you changed.', 'APA Publication Manual, 7th ed., 12.15'],
-    'caption.work' => ['Caption', 'The title of the picture, with the capitals of a headline.', 'APA Publication Manual, 7th ed., 12.15'],
+    'caption.from' => [
+        'Caption',
+        '“From” for a picture as it was, “Adapted from” for one that you changed.',
+        'APA Publication Manual, 7th ed., 12.15',
+    ],
+    'caption.work' => [
+        'Caption',
+        'The title of the picture, with the capitals of a headline.',
+        'APA Publication Manual, 7th ed., 12.15',
+    ],
     'caption.by' => ['Caption', 'Who made it, initials first.', 'APA Publication Manual, 7th ed., 12.15'],
-    'caption.rights' => ['Caption', 'Who holds the rights, or the licence that lets you show it.', 'APA Publication Manual, 7th ed., 12.15'],
+    'caption.rights' => [
+        'Caption',
+        'Who holds the rights, or the licence that lets you show it.',
+        'APA Publication Manual, 7th ed., 12.15',
+    ],
     'annotation' => [
         'Annotation',
         'Your own words on the source, in a paragraph below the entry.',

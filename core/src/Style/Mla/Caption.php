@@ -82,7 +82,12 @@ final readonly class Caption
             return;
         }
         $format = $set->format();
-        (new TitleSetter($this->line, 'mla.title.within'))->title($title, $format, $set->case(), SourceTitle::rule($format));
+        (new TitleSetter($this->line, 'mla.title.within'))->title(
+            $title,
+            $format,
+            $set->case(),
+            SourceTitle::rule($format),
+        );
         $word = (new Form($this->source))->at(FormPlace::AfterTitle);
         $this->line->add($word === '' ? '' : " {$word}", 'mla.title.prompt');
     }

@@ -74,7 +74,11 @@ final readonly class Citation
         if (count($leaders) === 2 && ! $isCut) {
             $line->add(' and '.$this->name($leaders[1]->name), 'mla.cite.author', $path);
         } elseif (count($leaders) === 3 && ! $isCut && $this->edition === 7) {
-            $line->add(', '.$this->name($leaders[1]->name).', and '.$this->name($leaders[2]->name), 'mla.cite.author', $path);
+            $line->add(
+                ', '.$this->name($leaders[1]->name).', and '.$this->name($leaders[2]->name),
+                'mla.cite.author',
+                $path,
+            );
         } elseif (count($leaders) > 1) {
             $line->add($isNarrative ? ' and others' : ' et al.', 'mla.cite.author', FieldPath::contributors());
         }
@@ -86,7 +90,8 @@ final readonly class Citation
             NameKind::Group => preg_replace('/^The\s+(?=\S)/u', '', $name->group) ?? $name->group,
             NameKind::Screen => $name->family ?: $name->group ?: $name->screen,
             NameKind::Person => $this->context->sharesSurname && $name->given !== ''
-                ? ($this->context->sharesInitial ? $name->given : mb_substr($name->given, 0, 1).'.').' '.$name->surname()
+                ? ($this->context->sharesInitial ? $name->given : mb_substr($name->given, 0, 1).'.').' '
+                    .$name->surname()
                 : $name->surname(),
         };
     }

@@ -155,7 +155,8 @@ final class ContainerElements
 
         return array_filter(
             $people,
-            static fn (Contributor $one): bool => $one->role !== Role::Author || ! in_array($one->name->key(), $keys, true),
+            static fn (Contributor $one): bool => $one->role !== Role::Author
+                || ! in_array($one->name->key(), $keys, true),
         );
     }
 
@@ -199,7 +200,12 @@ final class ContainerElements
     {
         $version = $container->version;
         $device = $this->source->kind->deviceEdition;
-        $this->element(Ordinal::within(Ordinal::edition($container->edition)), 'mla.version', ContainerField::Edition, $i);
+        $this->element(
+            Ordinal::within(Ordinal::edition($container->edition)),
+            'mla.version',
+            ContainerField::Edition,
+            $i,
+        );
         $this->element($device !== '' && $this->isReadOnDevice($container, $i) ? $device : '', 'mla.version');
         $this->element(
             ctype_digit($version[0] ?? '') && preg_match('/^\d[\w.]*$/', $version) === 1

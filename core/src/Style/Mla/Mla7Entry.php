@@ -234,7 +234,11 @@ final readonly class Mla7Entry
         $this->line->space('mla.date')->add($this->date('n.d.'), 'mla.date', ContainerField::Date->at());
         if ($container->edition !== '') {
             $this->line->add(', ', 'mla.comma')
-                ->add(Ordinal::within(Ordinal::edition($container->edition)), 'mla.version', ContainerField::Edition->at());
+                ->add(
+                    Ordinal::within(Ordinal::edition($container->edition)),
+                    'mla.version',
+                    ContainerField::Edition->at(),
+                );
         }
     }
 

@@ -156,7 +156,11 @@ return [
     ],
     'cite.locator' => ['In-text citation', 'The place in the source; a page needs no “p.”.', 'MLA Handbook, 9th ed., 6.16'],
     'cite.parentheses' => ['In-text citation', 'Parentheses hold what your sentence does not say already.', 'MLA Handbook, 9th ed., 6.3'],
-    'caption.number' => ['Caption', '“Fig.” and its number stand below the picture, in the order of your text.', 'MLA Handbook, 9th ed., 1.7'],
+    'caption.number' => [
+        'Caption',
+        '“Fig.” and its number stand below the picture, in the order of your text.',
+        'MLA Handbook, 9th ed., 1.7',
+    ],
     'caption.words' => ['Caption', 'Your own words on the picture.', 'MLA Handbook, 9th ed., 1.7'],
     'caption.maker' => ['Caption', 'Names stand as one says them, since nothing is sorted here.', 'MLA Handbook, 9th ed., 1.7'],
     'annotation' => ['Annotation', 'Your own words on the source, in a paragraph below the entry.', 'MLA Handbook, 9th ed., 5.132'],

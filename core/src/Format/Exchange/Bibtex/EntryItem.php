@@ -35,7 +35,9 @@ final class EntryItem
     private const HOUSE = '/\b(?:Press|Verlag|Books|Publish\w*|Univers\w*|Union|Editions?|Institut\w*|Society|Inc|Ltd|House)\b/u';
 
     /** Lists whose members "and" parts. */
-    private const LISTS = ['publisher', 'institution', 'school', 'organization', 'address', 'location', 'origpublisher'];
+    private const LISTS = [
+        'publisher', 'institution', 'school', 'organization', 'address', 'location', 'origpublisher',
+    ];
 
     /** @var array<string, mixed> */
     private array $item;
@@ -105,7 +107,8 @@ final class EntryItem
         $volume = $this->fields['volume'] ?? '';
         if ($said['maintitle'] !== '' && $whole === '' && $this->item['type'] === 'book') {
             // A volume with a title of its own: "Coasts of the North: Vol. 2. The Lowlands".
-            $said['title'] = "{$said['maintitle']}: ".($volume === '' ? '' : 'Vol. '.(new Latex($volume))->text().'. ').$said['title'];
+            $said['title'] = "{$said['maintitle']}: ".($volume === '' ? '' : 'Vol. '.(new Latex($volume))->text().'. ')
+                .$said['title'];
             $this->take('volume');
         } else {
             $whole = $whole ?: $said['maintitle'];
@@ -117,7 +120,9 @@ final class EntryItem
             $whole = $said['title'];
             $said['title'] = $chapter === '' ? '' : (ctype_digit($chapter) ? "Chapter {$chapter}" : $chapter);
         }
-        $this->item += array_filter(['title' => $said['title'], 'container-title' => $whole === $said['title'] ? '' : $whole]);
+        $this->item += array_filter(
+            ['title' => $said['title'], 'container-title' => $whole === $said['title'] ? '' : $whole],
+        );
     }
 
     private function dates(): void
@@ -129,7 +134,12 @@ final class EntryItem
             default => '',
         };
         $this->fields = array_diff_key($this->fields, self::DATE_PARTS);
-        foreach (['urldate' => 'accessed', 'origdate' => 'original-date', 'origyear' => 'original-date', 'eventdate' => 'event-date'] as $field => $variable) {
+        foreach ([
+            'urldate' => 'accessed',
+            'origdate' => 'original-date',
+            'origyear' => 'original-date',
+            'eventdate' => 'event-date',
+        ] as $field => $variable) {
             $this->item[$variable] ??= self::extended($this->take($field));
         }
         $this->item = array_filter($this->item, static fn (mixed $value): bool => $value !== '');
@@ -204,7 +214,8 @@ final class EntryItem
     {
         $variable = match (true) {
             $this->item['type'] === 'article-journal' => 'issue',
-            isset($this->fields['series']) && in_array($this->item['type'], ['book', 'chapter', 'paper-conference'], true) => 'collection-number',
+            isset($this->fields['series'])
+                && in_array($this->item['type'], ['book', 'chapter', 'paper-conference'], true) => 'collection-number',
             default => 'number',
         };
         $this->item[$variable] ??= $text;
@@ -264,7 +275,11 @@ final class EntryItem
     private static function extended(string $value): string
     {
         $date = trim(str_replace(['{', '}', '%'], ['', '', '~'], $value));
-        $date = (string) preg_replace(['/\s*~/', '/^(\d{3})[Xxu?]$/', '/^(\d{2})[Xxu?]{2}$/', '~^(\d{4})/(?:\.\.)?$~'], ['~', '${1}0s', '${1}00s', '$1–'], $date);
+        $date = (string) preg_replace(
+            ['/\s*~/', '/^(\d{3})[Xxu?]$/', '/^(\d{2})[Xxu?]{2}$/', '~^(\d{4})/(?:\.\.)?$~'],
+            ['~', '${1}0s', '${1}00s', '$1–'],
+            $date,
+        );
 
         return rtrim($date, '?');
     }
@@ -307,7 +322,10 @@ final class EntryItem
     /** @return list<array<string, mixed>> */
     private static function names(string $value): array
     {
-        $names = array_filter(array_map(trim(...), self::parted($value)), static fn (string $part): bool => $part !== '');
+        $names = array_filter(
+            array_map(trim(...), self::parted($value)),
+            static fn (string $part): bool => $part !== '',
+        );
 
         return array_values(array_map(self::name(...), $names));
     }

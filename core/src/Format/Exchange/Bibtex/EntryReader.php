@@ -8,7 +8,8 @@ use Bibrel\Core\Format\Unreadable;
 use Bibrel\Core\Text\Charset;
 
 /**
- * Reads BibTeX and BibLaTeX entries: nested braces, quoted and joined values, string macros, crossref and xdata, missing
+ * Reads BibTeX and BibLaTeX entries: nested braces, quoted and joined values, string macros, crossref and xdata,
+ * missing
  * commas. What the fields say is read by EntryItem.
  */
 final class EntryReader

@@ -55,7 +55,8 @@ final readonly class Inheritance
     {
         $renamed = match (true) {
             str_starts_with($from, 'mv') => $this->knowledge['ofVolumes'],
-            str_starts_with($type, 'in') || in_array($type, ['bookinbook', 'suppbook', 'suppcollection', 'conference'], true) => $this->knowledge['inherited'],
+            str_starts_with($type, 'in')
+                || in_array($type, ['bookinbook', 'suppbook', 'suppcollection', 'conference'], true) => $this->knowledge['inherited'],
             default => [],
         };
         $lent = [];

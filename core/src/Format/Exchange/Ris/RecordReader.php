@@ -146,7 +146,9 @@ final class RecordReader
         }
     }
 
-    /** @return array{types: array<string, string>, genres: array<string, string>, people: array<string, array<string, string>>, custom: array<string, array<string, string>>} */
+    /**
+     * @return array{types: array<string, string>, genres: array<string, string>, people: array<string, array<string, string>>, custom: array<string, array<string, string>>}
+     */
     private static function knowledge(): array
     {
         static $knowledge = null;
@@ -180,7 +182,9 @@ final class RecordReader
             return (string) preg_replace('~\s*[/:;,]$~u', '', $value);
         }
 
-        return in_array($tag, self::ISSUED, true) ? (string) preg_replace('~^\[?c?(\d{4})\]?\.$~u', '$1', $value) : $value;
+        return in_array($tag, self::ISSUED, true)
+            ? (string) preg_replace('~^\[?c?(\d{4})\]?\.$~u', '$1', $value)
+            : $value;
     }
 
     /**
