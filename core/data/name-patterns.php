@@ -109,7 +109,7 @@ return [
         craters astronomers transit'),
     // Names the word lists lack, or hold as plain words too.
     'phrases' => [
-        'American Civil War', 'Arab Spring', 'Meiji Restoration', 'Oregon Trail', 'American West', 'Bill of Rights', 'Black Panther Party', 'Boston Tea Party', 'Bronze Age',
+        'American Civil War', 'Arab Spring', 'Meiji Restoration', 'Opium Wars', 'Oregon Trail', 'American West', 'Bill of Rights', 'Black Panther Party', 'Boston Tea Party', 'Bronze Age',
         'Clean Air Act', 'Clean Water Act', 'Civil Rights Act', 'Cold War', 'Cuban Missile Crisis', 'Dust Bowl', 'Electoral College',
         'Emancipation Proclamation', 'Endangered Species Act', 'English Civil War', 'European Union', 'Fair Housing Act', 'Far East', 'First Amendment',
         'First World War', 'Fourth of July', 'GI Bill', 'Gilded Age', 'Good Friday Agreement', 'Great Barrier Reef', 'Great Depression',

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Text;
+
+/** Whether a word that is common as well is the name where it stands: "in March", "Turkey and Greece", "Bath, England". */
+final readonly class NamesInContext
+{
+    private const BEFORE_COMMON = ['a', 'an', 'the', 'and', 'or', 'its', 'their', 'his', 'her', 'my', 'our', 'your'];
+
+    public function __construct(private TitleWords $title)
+    {
+    }
+
+    public function isName(int $i): bool
+    {
+        $around = $this->title->part($i) & NamePart::SURROUNDED
+            ? $this->title->names->surroundings($this->title->small[$i])
+            : null;
+        if ($around !== null) {
+            return $this->fits($around, $i);
+        }
+
+        return $this->title->flags[$i] !== 0 && ($this->isFamily($i) || $this->isPlaceInPlace($i));
+    }
+
+    /** Whether it may well be the name, so that somebody should say. */
+    public function isAskedAbout(int $i): bool
+    {
+        if (! ($this->title->part($i) & NamePart::EITHER)) {
+            return false;
+        }
+        $before = $this->title->at($i - 1);
+
+        return $this->title->flags[$i] & NameWord::PLACE
+            ? isset($this->title->names->of('place')[$before]) && ! $this->title->isCapital($i + 1)
+            : ! in_array($before, self::BEFORE_COMMON, true);
+    }
+
+    /** Whether a word nobody knows is a name by its form or its place: Bayesian, Oake’s, in Northmere. */
+    public function isPlainly(int $i): bool
+    {
+        return $this->title->isPossessive($i)
+            || preg_match('/(?:ian|ean|ians|eans)$/', $this->title->small[$i]) === 1
+            || isset($this->title->names->of('place')[$this->title->at($i - 1)]) && ! $this->title->isCapital($i + 1);
+    }
+
+    /** Whether a common word right after a place, at the end of what is said, may be a part of its name: Oregon Trail. */
+    public function mayClosePlace(int $i): bool
+    {
+        if (! $this->title->follows($i) || ! isset($this->title->isName[$i - 1]) || $this->title->isPossessive($i - 1)) {
+            return false;
+        }
+        $isPlace = ($this->title->flags[$i - 1] & (NameWord::PLACE | NameWord::PEOPLE)) === NameWord::PLACE;
+        $small = $this->title->small[$i];
+
+        return $isPlace && ! $this->title->isCapital($i + 1)
+            && ! isset((HeadlineCase::SMALL + HeadlineCase::EITHER)[$small])
+            && preg_match('/(?:ing|ion|ity|ment|ism|ed|s)$/', $small) !== 1;
+    }
+
+    /** @param  array<string, mixed>  $around  what must stand around it, or must not */
+    private function fits(array $around, int $i): bool
+    {
+        [$before, $after] = [$this->title->at($i - 1), $this->title->at($i + 1)];
+
+        return match ($around['if'] ?? '') {
+            'month' => $this->isMonth($i),
+            'planet' => $before !== 'the' && $this->isAmongPlanets($i),
+            'person' => false,
+            'the' => $before === 'the',
+            'group' => isset($this->title->names->of('groups')[$after]),
+            default => ! isset($around['notBefore'][$before]) && ! isset($around['notAfter'][$after]),
+        };
+    }
+
+    private function isMonth(int $i): bool
+    {
+        return ctype_digit($this->title->at($i + 1))
+            || isset($this->title->names->of('monthBefore')[$this->title->at($i - 1)]) && ! $this->title->isCapital($i + 1);
+    }
+
+    private function isAmongPlanets(int $i): bool
+    {
+        $others = array_flip(array_diff($this->title->small, [$this->title->small[$i]]));
+
+        return array_intersect_key($this->title->names->of('planet'), $others) !== [];
+    }
+
+    /** The Wright Brothers, the Grant Administration. */
+    private function isFamily(int $i): bool
+    {
+        return isset($this->title->names->of('families')[$this->title->at($i + 1)]) && $this->title->follows($i + 1);
+    }
+
+    /** Bath, England. */
+    private function isPlaceInPlace(int $i): bool
+    {
+        return $this->title->flags[$i] & NameWord::PLACE && ($this->title->tokens->between[$i + 1] ?? '') === ', '
+            && isset($this->title->isName[$i + 1]) && $this->title->flags[$i + 1] & NameWord::PLACE;
+    }
+}
