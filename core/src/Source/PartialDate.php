@@ -58,54 +58,63 @@ final readonly class PartialDate
         if ($text === '' || preg_match('/^(n\.?\s?d\.?|no date|none)$/i', $text) === 1) {
             return new self('');
         }
-        if (preg_match('/^\[([^\[\]]+)\]$/u', $text, $m) === 1 && self::parse($m[1])->isDate()) {
-            // A cataloguer's brackets say where the date is from, and are no part of it.
-            return self::parse($m[1]);
-        }
+
+        return self::bracketed($text) ?? self::about($text) ?? self::spanned($text) ?? self::days($text) ?? self::single($text);
+    }
+
+    /** A cataloguer's brackets say where the date is from, and are no part of it. */
+    private static function bracketed(string $text): ?self
+    {
+        $inner = preg_match('/^\[([^\[\]]+)\]$/u', $text, $m) === 1 ? self::parse($m[1]) : null;
+
+        return $inner?->isDate() === true ? $inner : null;
+    }
+
+    /** About a year, and before the common era. */
+    private static function about(string $text): ?self
+    {
         if (preg_match('/^(c(?:a|irca)?\.?\s?)?(\d{1,4})\s?b\.?\s?c\.?(?:\s?e\.?)?$/i', $text, $m) === 1) {
             return new self($text, -(int) $m[2], circa: $m[1] !== '');
         }
+        $isAbout = preg_match('/^(?:c\.|ca\.|circa|about)\s?(\d{3,4})$/iu', $text, $m) === 1
+            || preg_match('/^(\d{3,4})~$/', $text, $m) === 1;
+
+        return $isAbout ? new self($text, (int) $m[1], circa: true) : null;
+    }
+
+    /** From one date to another. */
+    private static function spanned(string $text): ?self
+    {
         if (preg_match('~^(.{4,}?)\s?/\s?(.{4,})$~u', $text, $m) === 1) {
             [$from, $to] = [self::parse($m[1]), self::parse($m[2])];
 
-            if ($from->year !== null && $to->year !== null) {
-                return self::range($text, $from, $to);
-            }
+            return $from->year !== null && $to->year !== null ? self::range($text, $from, $to) : null;
         }
         if (preg_match('/^(\d{4})\s?[–-]\s?(\d{4})$/u', $text, $m) === 1) {
             return self::range($text, self::parse($m[1]), self::parse($m[2]));
         }
-        // After a year 13 and more is no month, and a dash parts years.
-        if (preg_match('/^(\d{4})(?:[–]|-(?=1[3-9]|[2-9]\d))(\d{2})$/u', $text, $m) === 1
-            && (int) $m[2] > (int) substr($m[1], 2)
-            && ! ((int) $m[2] >= 21 && (int) $m[2] <= 24 && ! str_contains($text, '–'))) {
-            return self::range($text, self::parse($m[1]), self::parse(substr($m[1], 0, 2).$m[2]));
-        }
-        if (preg_match('/^(?:c\.|ca\.|circa|about)\s?(\d{3,4})$/iu', $text, $m) === 1
-            || preg_match('/^(\d{3,4})~$/', $text, $m) === 1) {
-            return new self($text, (int) $m[1], circa: true);
-        }
+        // After a year 13 and more is no month, 21 to 24 are seasons, and a dash parts years.
+        $isShort = preg_match('/^(\d{4})(?:–|-(?=1[3-9]|20|2[5-9]|[3-9]\d))(\d{2})$/u', $text, $m) === 1
+            && (int) $m[2] > (int) substr($m[1], 2);
 
-        if (preg_match(
-            '~^(?:\d{1,2}[ /.-]){2}[\'’]?\d{2}$|^\d{1,2} \p{L}+\.? [\'’]?\d{2}$|^\p{L}+\.? \d{1,2}, [\'’]?\d{2}$~u',
-            $text,
-        ) === 1) {
-            return new self($text, problem: "The year in “{$text}” has two figures only. Write all four.");
-        }
-        $days = '(\d{1,2})\s?[–-]\s?(\d{1,2})';
-        if (preg_match("/^(\p{L}+)\.? {$days},? (\d{4})$/u", $text, $m) === 1) {
-            return self::span($text, "{$m[2]} {$m[1]} {$m[4]}", "{$m[3]} {$m[1]} {$m[4]}");
-        }
-        if (preg_match("/^{$days} (\p{L}+)\.? (\d{4})$/u", $text, $m) === 1) {
-            return self::span($text, "{$m[1]} {$m[3]} {$m[4]}", "{$m[2]} {$m[3]} {$m[4]}");
-        }
-
-        return self::single($text);
+        return $isShort ? self::range($text, self::parse($m[1]), self::parse(substr($m[1], 0, 2).$m[2])) : null;
     }
 
-    private static function span(string $text, string $from, string $to): self
+    /** Days of one month, and years of two figures, which nobody can be sure of. */
+    private static function days(string $text): ?self
     {
-        [$start, $end] = [self::parse($from), self::parse($to)];
+        $short = '~^(?:\d{1,2}[ /.-]){2}[\'’]?\d{2}$|^\d{1,2} \p{L}+\.? [\'’]?\d{2}$|^\p{L}+\.? \d{1,2}, [\'’]?\d{2}$~u';
+        if (preg_match($short, $text) === 1) {
+            return new self($text, problem: "The year in “{$text}” has two figures only. Write all four.");
+        }
+        $days = '(?<from>\d{1,2})\s?[–-]\s?(?<to>\d{1,2})';
+        $isSpan = preg_match("/^(?<month>\p{L}+)\.? {$days},? (?<year>\d{4})$/u", $text, $m) === 1
+            || preg_match("/^{$days} (?<month>\p{L}+)\.? (?<year>\d{4})$/u", $text, $m) === 1;
+        if (! $isSpan) {
+            return null;
+        }
+        $month = "{$m['month']} {$m['year']}";
+        [$start, $end] = [self::parse("{$m['from']} {$month}"), self::parse("{$m['to']} {$month}")];
 
         return $start->year !== null && $end->year !== null ? self::range($text, $start, $end) : new self($text);
     }
@@ -118,24 +127,27 @@ final readonly class PartialDate
     public static function counted(string $text, int $today): ?string
     {
         $day = \DateTimeImmutable::createFromFormat('!Ymd', (string) $today) ?: null;
+        $back = self::back(trim($text));
+        // Hours are counted from midday: nobody knows when it was read.
+        $when = $back === '' || $day === null ? null : ($day->modify("+12 hours -{$back}") ?: null);
+        $format = preg_match('/(year|month)/', $back, $m) === 1 ? ['year' => 'Y', 'month' => 'Y-m'][$m[1]] : 'Y-m-d';
+
+        return $when?->format($format);
+    }
+
+    /** How long ago words say something was: "3 days"; '' for other words. */
+    private static function back(string $text): string
+    {
         $units = 'second|minute|hour|day|week|month|year';
-        $back = match (true) {
+        $short = ['h' => 'hours', 'd' => 'days', 'w' => 'weeks', 'm' => 'minutes'];
+
+        return match (true) {
             preg_match('/^(?:today|just now|now|moments? ago)$/i', $text) === 1 => '0 days',
             preg_match('/^yesterday$/i', $text) === 1 => '1 day',
-            preg_match('/^(?:an?|one)\s+('.$units.')s?\s+ago$/i', $text, $m) === 1 => "1 {$m[1]}",
-            preg_match('/^(\d{1,3})\s*('.$units.')s?\s+ago$/i', $text, $m) === 1 => "{$m[1]} {$m[2]}s",
-            preg_match('/^(\d{1,3})\s?([hdwm])(?:in)?(?:\s+ago)?$/i', $text, $m) === 1 => $m[1].' '
-                .['h' => 'hours', 'd' => 'days', 'w' => 'weeks', 'm' => 'minutes'][strtolower($m[2])],
-            preg_match('/^last\s+(week|month|year)$/i', $text, $m) === 1 => "1 {$m[1]}",
-            default => null,
-        };
-        // Hours are counted from midday: nobody knows when it was read.
-        $when = $back === null || $day === null ? null : ($day->modify("+12 hours -{$back}") ?: null);
-
-        return $when === null ? null : match (true) {
-            str_contains((string) $back, 'year') => $when->format('Y'),
-            str_contains((string) $back, 'month') => $when->format('Y-m'),
-            default => $when->format('Y-m-d'),
+            preg_match("/^(?:an?|one)\\s+({$units})s?\\s+ago$|^last\\s+(week|month|year)$/i", $text, $m) === 1 => '1 '.end($m),
+            preg_match("/^(\\d{1,3})\\s*({$units})s?\\s+ago$/i", $text, $m) === 1 => "{$m[1]} {$m[2]}s",
+            preg_match('/^(\d{1,3})\s?([hdwm])(?:in)?(?:\s+ago)?$/i', $text, $m) === 1 => $m[1].' '.$short[strtolower($m[2])],
+            default => '',
         };
     }
 

@@ -99,28 +99,45 @@ final class HeadlineCase
 
     private function word(int $i, string $word): string
     {
-        $isUnit = $i > 0 && isset(self::UNITS[$word]) && preg_match('/\d$/', $this->tokens->words[$i - 1]) === 1;
-        if ($isUnit || Letters::isFixed($word) || $word[0] === '<') {
+        if ($this->isKept($i, $word)) {
             return $word;
         }
         $small = Letters::lower($word);
-        $isSmall = isset(self::SMALL[$small]) || isset(self::EITHER[$small]);
-        if (! $isSmall || $this->tokens->opens($i) || $this->tokens->closes($i) || $this->tokens->opensInner($i)) {
+        if (! isset(self::SMALL[$small]) && ! isset(self::EITHER[$small]) || $this->isEdge($i)) {
             return $this->principal($i, $word, $small);
         }
-        $after = $this->tokens->afterHyphen($i);
-        if ($after || $this->tokens->beforeHyphen($i)) {
-            // Up-to-Date, Sister-in-Law: small inside a compound only.
-            return $after && $this->tokens->beforeHyphen($i) ? $small : Letters::capital($word);
-        }
-        $isPrincipal = strlen($small) > $this->longest || match (true) {
+        $isInCompound = $this->tokens->afterHyphen($i) || $this->tokens->beforeHyphen($i);
+        // Up-to-Date, Sister-in-Law: small inside a compound only.
+        $isPrincipal = $isInCompound
+            ? ! ($this->tokens->afterHyphen($i) && $this->tokens->beforeHyphen($i))
+            : strlen($small) > $this->longest || $this->isPrincipal($i, $word, $small);
+
+        return $isPrincipal ? Letters::capital($small) : $small;
+    }
+
+    /** Acronyms, what is held, and units after a figure. */
+    private function isKept(int $i, string $word): bool
+    {
+        $isUnit = isset(self::UNITS[$word]) && $i > 0 && preg_match('/\d$/', $this->tokens->words[$i - 1]) === 1;
+
+        return $isUnit || $this->tokens->isHeld($i) || Letters::isFixed($word);
+    }
+
+    /** The first and the last word of the title and its parts, and the first of a title inside it. */
+    private function isEdge(int $i): bool
+    {
+        return $this->tokens->opens($i) || $this->tokens->closes($i) || $this->tokens->opensInner($i);
+    }
+
+    /** Whether a word that is small elsewhere has a capital here. */
+    private function isPrincipal(int $i, string $word, string $small): bool
+    {
+        return match (true) {
             $small === 'a' => $this->isLetter($i),
             isset(self::PARTICLES[$small]) => $this->isAdverb($i, $word, $small),
             isset(self::EITHER[$small]) => $this->isClause($i, $word, $small),
             default => false,
         };
-
-        return $isPrincipal ? Letters::capital($small) : $small;
     }
 
     private function principal(int $i, string $word, string $small): string
@@ -149,27 +166,23 @@ final class HeadlineCase
     private function isAdverb(int $i, string $word, string $small): bool
     {
         $next = $this->small($i + 1);
-        $before = $this->small($i - 1);
         // Headline capitals that tell adverbs from prepositions already tell this one.
-        if (TitleCapitals::of($this->whole) === TitleCapitals::Headline
-            && isset(self::EITHER[$small])
-            && $this->hasSmall()) {
+        if (isset(self::EITHER[$small]) && $this->tellsAdverbs()) {
             return $word !== $small && ! isset(self::DETERMINERS[$next]);
         }
-        $verb = self::verb($before, $small);
-        if ($verb === '') {
-            return false;
-        }
+        $verb = self::verb($this->small($i - 1), $small);
+        $isBeforeNoun = $next !== '' && (isset(self::DETERMINERS[$next]) || ! isset((self::SMALL + self::EITHER)[$next]));
 
-        return isset(self::DETERMINERS[$next])
-            || ! isset(self::SMALL[$next]) && ! isset(self::EITHER[$next]) && $next !== ''
-            ? ! in_array($verb, self::WHERE, true) && isset(self::EITHER[$small])
-            : true;
+        return $verb !== ''
+            && (! $isBeforeNoun || isset(self::EITHER[$small]) && ! in_array($verb, self::WHERE, true));
     }
 
-    /** Whether the title has small words in small letters, so that its capitals tell. */
-    private function hasSmall(): bool
+    /** Whether the title stands in headline capitals and has small words in small letters, so that its capitals tell. */
+    private function tellsAdverbs(): bool
     {
+        if (TitleCapitals::of($this->whole) !== TitleCapitals::Headline) {
+            return false;
+        }
         foreach ($this->tokens->words as $word) {
             if (isset(self::SMALL[$word])) {
                 return true;

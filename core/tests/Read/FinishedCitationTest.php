@@ -52,6 +52,7 @@ final class FinishedCitationTest extends TestCase
         'apa-7 · each-kind · an advertisement that is described',
         'apa-7 · each-kind · an image made by a tool',
         'apa-7 · kinds-and-editions · website whole',
+        'apa-7 · second-reading · a dictionary entry with an editor',
         'mla-7 · as-found · an e-mail with a subject',
         'mla-7 · as-found · an e-mail with a subject to oneself',
         'mla-7 · each-kind · a cartoon',

@@ -230,33 +230,49 @@ final readonly class CatalogueRecord
     private function contributors(string $kind): array
     {
         $people = [];
-        $default = match ($kind) {
-            'film' => Role::Director,
-            'album' => Role::Performer,
-            default => Role::Author,
-        };
         foreach (['100', '110', '700', '710'] as $tag) {
             foreach ($this->marc->all($tag) as [$form, , $subfields]) {
                 $name = Marc::plain($subfields['a'][0] ?? '');
                 // A name with a title after it stands for another work inside this one.
-                if ($name === '' || isset($subfields['t'])) {
-                    continue;
-                }
-                $parsed = match (true) {
-                    $tag[1] === '1' => Name::group(trim($name.' '.Marc::plain(implode(' ', $subfields['b'] ?? [])))),
-                    $form === '0' => Name::person('', $name),
-                    default => Name::parse($name),
-                };
-                $role = self::stated($subfields) ?? ($tag[0] === '7' ? $this->told($subfields) : null);
-                if ($role !== null || $this->isMaker($tag, $subfields)) {
-                    // Of a score the composer is the author. Somebody may have a heading twice.
-                    $role = $kind === 'other' && $role === Role::Composer ? Role::Author : $role ?? $default;
+                $role = $name === '' || isset($subfields['t']) ? null : $this->role($kind, $tag, $subfields);
+                if ($role !== null) {
+                    $parsed = self::heading($name, $tag, $form, $subfields);
+                    // Somebody may have a heading twice.
                     $people["{$role->value} {$parsed->key()}"] ??= new Contributor($role, $parsed);
                 }
             }
         }
 
         return array_values($people);
+    }
+
+    /** @param  array<string, list<string>>  $subfields */
+    private static function heading(string $name, string $tag, string $form, array $subfields): Name
+    {
+        return match (true) {
+            $tag[1] === '1' => Name::group(trim($name.' '.Marc::plain(implode(' ', $subfields['b'] ?? [])))),
+            $form === '0' => Name::person('', $name),
+            default => Name::parse($name),
+        };
+    }
+
+    /**
+     * What somebody did, as the heading or the title page says, or as the kind lets one think; null for nobody who made
+     * it.
+     *
+     * @param  array<string, list<string>>  $subfields
+     */
+    private function role(string $kind, string $tag, array $subfields): ?Role
+    {
+        $said = self::stated($subfields) ?? ($tag[0] === '7' ? $this->told($subfields) : null);
+
+        return match (true) {
+            // Of a score the composer is the author.
+            $kind === 'other' && $said === Role::Composer => Role::Author,
+            $said !== null => $said,
+            ! $this->isMaker($tag, $subfields) => null,
+            default => ['film' => Role::Director, 'album' => Role::Performer][$kind] ?? Role::Author,
+        };
     }
 
     /**

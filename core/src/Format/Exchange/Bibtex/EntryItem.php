@@ -34,6 +34,14 @@ final class EntryItem
 
     private const HOUSE = '/\b(?:Press|Verlag|Books|Publish\w*|Univers\w*|Union|Editions?|Institut\w*|Society|Inc|Ltd|House)\b/u';
 
+    /** Which method reads a field that is not simply taken over. */
+    private const READERS = [
+        'url' => 'location', 'doi' => 'location', 'howpublished' => 'published', 'note' => 'note', 'eprint' => 'eprint',
+        'archiveprefix' => 'keep', 'eprinttype' => 'keep', 'eprintclass' => 'keep', 'primaryclass' => 'keep',
+        'titleaddon' => 'keep', 'number' => 'number', 'issue' => 'plain', 'chapter' => 'plain', 'pages' => 'pages',
+        'series' => 'series', 'type' => 'work', 'organization' => 'organization',
+    ];
+
     /** Lists whose members "and" parts. */
     private const LISTS = [
         'publisher', 'institution', 'school', 'organization', 'address', 'location', 'origpublisher',
@@ -79,50 +87,48 @@ final class EntryItem
     private function people(): void
     {
         foreach ($this->knowledge['people'] as $field => $variable) {
-            if (isset($this->fields[$field])) {
-                $kind = $field === 'editor' ? strtolower($this->take('editortype')) : '';
-                $variable = $this->knowledge['roles'][$kind] ?? $variable;
-                $this->item[$variable] = [...$this->item[$variable] ?? [], ...self::names($this->take($field))];
-            }
+            $kind = $field === 'editor' ? strtolower($this->take('editortype')) : '';
+            $this->named($field, $this->knowledge['roles'][$kind] ?? $variable);
         }
         foreach (['editora', 'editorb', 'editorc'] as $field) {
-            $variable = $this->knowledge['roles'][strtolower($this->take("{$field}type"))] ?? null;
-            if ($variable !== null && isset($this->fields[$field])) {
-                $this->item[$variable] = [...$this->item[$variable] ?? [], ...self::names($this->take($field))];
-            }
+            $this->named($field, $this->knowledge['roles'][strtolower($this->take("{$field}type"))] ?? '');
+        }
+    }
+
+    private function named(string $field, string $variable): void
+    {
+        if ($variable !== '' && isset($this->fields[$field])) {
+            $this->item[$variable] = [...$this->item[$variable] ?? [], ...self::names($this->take($field))];
         }
     }
 
     private function titles(): void
     {
-        $said = ['title' => '', 'booktitle' => '', 'maintitle' => '', 'journal' => '', 'journaltitle' => ''];
-        foreach (self::TITLES as $name => [$title, $subtitle]) {
-            $main = (new Latex($this->take($title)))->text(true);
-            $main = $name === 'title' ? (new ExportHabits($main))->undone() : $main;
-            $rest = $main === '' ? '' : (new Latex($this->take($subtitle)))->text(true);
-            $between = preg_match('/[?!:]$/u', $main) === 1 ? ' ' : ': ';
-            $said[$name] = $rest === '' ? $main : $main.$between.$rest;
-        }
+        $said = array_map(fn (array $fields): string => $this->titled(...$fields), self::TITLES);
+        $title = (new ExportHabits($said['title']))->undone();
         $whole = $said['booktitle'] ?: $said['journaltitle'] ?: $said['journal'];
-        $volume = $this->fields['volume'] ?? '';
-        if ($said['maintitle'] !== '' && $whole === '' && $this->item['type'] === 'book') {
+        if ($whole === '' && $said['maintitle'] !== '' && $this->item['type'] === 'book') {
             // A volume with a title of its own: "Coasts of the North: Vol. 2. The Lowlands".
-            $said['title'] = "{$said['maintitle']}: ".($volume === '' ? '' : 'Vol. '.(new Latex($volume))->text().'. ')
-                .$said['title'];
-            $this->take('volume');
+            $volume = (new Latex($this->take('volume')))->text();
+            $title = "{$said['maintitle']}: ".($volume === '' ? '' : "Vol. {$volume}. ").$title;
+        } elseif ($whole === '' && $this->type === 'inbook') {
+            // BibTeX's own @inbook is a part of the book it names, told by its chapter.
+            $chapter = (new Latex($this->take('chapter')))->text();
+            [$title, $whole] = [ctype_digit($chapter) ? "Chapter {$chapter}" : $chapter, $title];
         } else {
             $whole = $whole ?: $said['maintitle'];
         }
-        $isPart = $this->type === 'inbook' && $whole === '' && $said['title'] !== '';
-        if ($isPart) {
-            // BibTeX's own @inbook is a part of the book it names, told by its chapter.
-            $chapter = (new Latex($this->take('chapter')))->text();
-            $whole = $said['title'];
-            $said['title'] = $chapter === '' ? '' : (ctype_digit($chapter) ? "Chapter {$chapter}" : $chapter);
-        }
-        $this->item += array_filter(
-            ['title' => $said['title'], 'container-title' => $whole === $said['title'] ? '' : $whole],
-        );
+        $this->item += array_filter(['title' => $title, 'container-title' => $whole === $title ? '' : $whole]);
+    }
+
+    /** A title with its subtitle. */
+    private function titled(string $field, string $subfield): string
+    {
+        $main = (new Latex($this->take($field)))->text(true);
+        $rest = $main === '' ? '' : (new Latex($this->take($subfield)))->text(true);
+        $between = preg_match('/[?!:]$/u', $main) === 1 ? ' ' : ': ';
+
+        return $rest === '' ? $main : $main.$between.$rest;
     }
 
     private function dates(): void
@@ -148,42 +154,72 @@ final class EntryItem
     private function field(string $field, string $value): void
     {
         $text = (new Latex($value))->text();
+        $reader = self::READERS[$field] ?? null;
         $variable = $this->knowledge['fields'][$field] ?? null;
-        match (true) {
-            $field === 'url', $field === 'doi' => $this->item[(string) $variable] ??= self::address($value),
-            $field === 'howpublished' => $this->published($value, $text),
-            $field === 'note' => $this->note($text),
-            $field === 'eprint' => $this->eprint($text),
-            in_array($field, ['archiveprefix', 'eprinttype', 'eprintclass', 'primaryclass'], true) => $this->item['bibtex'][$field] = $value,
-            $field === 'number' => $this->number($text),
-            $field === 'issue' => $this->item['issue'] ??= $text,
-            // "??-??" says that nobody knows them.
-            $field === 'pages' && preg_match('/^[?\s–-]+$/u', $text) === 1 => $this->item['bibtex'][$field] = $value,
-            $field === 'pages' => $this->item['page'] = (string) preg_replace('/\s*[-–—]+\s*/u', '-', $text),
-            $field === 'chapter' => $this->item['section'] ??= $text,
-            // Of a journal the series counts its volumes anew, which no style has a place for.
-            $field === 'titleaddon', $field === 'series' && $this->item['type'] === 'article-journal' => $this->item['bibtex'][$field] = $value,
-            $field === 'type' => $this->work($text),
-            $field === 'organization' && $this->item['type'] === 'webpage' => $this->item['container-title'] ??= self::listed($value),
-            $variable === '' => null,
-            $variable !== null => $this->item[$variable] ??= in_array($field, self::LISTS, true) ? self::listed($value) : $text,
-            default => $this->item['bibtex'][$field] = $value,
-        };
+        if ($reader !== null) {
+            $this->{$reader}($field, $value, $text);
+        } elseif ($variable === null) {
+            $this->keep($field, $value);
+        } elseif ($variable !== '') {
+            $this->item[$variable] ??= in_array($field, self::LISTS, true) ? self::listed($value) : $text;
+        }
+    }
+
+    /** What no other format has a name for comes back as it was. */
+    private function keep(string $field, string $value): void
+    {
+        $this->item['bibtex'][$field] = $value;
+    }
+
+    private function location(string $field, string $value): void
+    {
+        $this->item[strtoupper($field)] ??= self::address($value);
+    }
+
+    private function pages(string $field, string $value, string $text): void
+    {
+        // "??-??" says that nobody knows them.
+        if (preg_match('/^[?\s–-]+$/u', $text) === 1) {
+            $this->keep($field, $value);
+        } else {
+            $this->item['page'] = (string) preg_replace('/\s*[-–—]+\s*/u', '-', $text);
+        }
+    }
+
+    private function plain(string $field, string $value, string $text): void
+    {
+        $this->item[$field === 'chapter' ? 'section' : $field] ??= $text;
+    }
+
+    /** Of a journal the series counts its volumes anew, which no style has a place for. */
+    private function series(string $field, string $value, string $text): void
+    {
+        if ($this->item['type'] === 'article-journal') {
+            $this->keep($field, $value);
+        } else {
+            $this->item['collection-title'] ??= $text;
+        }
+    }
+
+    /** Who answers for a website is its name; elsewhere an organisation brings out. */
+    private function organization(string $field, string $value): void
+    {
+        $this->item[$this->item['type'] === 'webpage' ? 'container-title' : 'publisher'] ??= self::listed($value);
     }
 
     /** How something came out that no house brought out: an address, or words. */
-    private function published(string $value, string $text): void
+    private function published(string $field, string $value, string $text): void
     {
         if (preg_match('~(https?://[^\s{}]+)~', $value, $m) === 1) {
             $this->item['URL'] ??= $m[1];
         } elseif (! isset($this->fields['publisher']) && $text !== '') {
             $this->item['publisher'] ??= $text;
         } else {
-            $this->item['bibtex']['howpublished'] = $value;
+            $this->keep($field, $value);
         }
     }
 
-    private function note(string $text): void
+    private function note(string $field, string $value, string $text): void
     {
         $isVisit = preg_match(self::VISITED, $text, $m) === 1;
         $date = PartialDate::parse(rtrim($m[1] ?? '', '.'));
@@ -195,7 +231,7 @@ final class EntryItem
     }
 
     /** The number of a preprint in its archive, which brings it out. */
-    private function eprint(string $text): void
+    private function eprint(string $field, string $value, string $text): void
     {
         $archive = trim($this->fields['archiveprefix'] ?? $this->fields['eprinttype'] ?? '');
         $isPreprint = $archive !== '' && ! isset($this->item['container-title']) && ! isset($this->fields['publisher'])
@@ -205,12 +241,12 @@ final class EntryItem
             $this->item['publisher'] = $archive;
             $this->item['number'] ??= $text;
         } else {
-            $this->item['bibtex']['eprint'] = $text;
+            $this->keep($field, $value);
         }
     }
 
     /** In a journal the issue, in a series of books the place in it, and a document's own number elsewhere. */
-    private function number(string $text): void
+    private function number(string $field, string $value, string $text): void
     {
         $variable = match (true) {
             $this->item['type'] === 'article-journal' => 'issue',
@@ -221,25 +257,32 @@ final class EntryItem
         $this->item[$variable] ??= $text;
     }
 
-    /** What several fields say together, and what the type is where they tell more than the entry's. */
+    /** What several fields say together. */
     private function settle(): void
     {
         if (isset($this->item['language'])) {
             $this->item['language'] = (new LanguageCode((string) $this->item['language']))->code();
         }
-        $isPaper = ! isset($this->item['volume'])
-            && (new PressNames((string) ($this->item['container-title'] ?? '')))->isNewspaper();
-        $this->item['type'] = match (true) {
-            $this->item['type'] === 'document' && isset($this->item['URL']) => 'webpage',
-            $this->item['type'] === 'article-journal' && $isPaper => 'article-newspaper',
-            default => $this->item['type'],
-        };
-        if ($this->type === 'manual' && ! isset($this->item['author']) && isset($this->item['publisher'])) {
+        $this->item['type'] = $this->told($this->item['type']);
+        if ($this->type === 'manual' && isset($this->item['publisher'])) {
             // An organisation's manual is its own work.
-            $this->item['author'] = [['literal' => $this->item['publisher']]];
+            $this->item['author'] ??= [['literal' => $this->item['publisher']]];
         }
         $degree = ['phdthesis' => 'PhD dissertation', 'mastersthesis' => 'Master’s thesis'][$this->type] ?? null;
         $this->item += $degree === null ? [] : ['genre' => $degree];
+    }
+
+    /** The type, where what is filled in tells more than the entry's. */
+    private function told(string $type): string
+    {
+        $isPaper = fn (): bool => ! isset($this->item['volume'])
+            && (new PressNames((string) ($this->item['container-title'] ?? '')))->isNewspaper();
+
+        return match (true) {
+            $type === 'document' && isset($this->item['URL']) => 'webpage',
+            $type === 'article-journal' && $isPaper() => 'article-newspaper',
+            default => $type,
+        };
     }
 
     /** An address without what LaTeX puts around and into it. */
@@ -261,7 +304,7 @@ final class EntryItem
     }
 
     /** What the work is called, by BibLaTeX's own key for it or in words; a patent says so by its type. */
-    private function work(string $text): void
+    private function work(string $field, string $value, string $text): void
     {
         $words = str_starts_with(strtolower($text), 'pat') && $this->item['type'] === 'patent'
             ? ''

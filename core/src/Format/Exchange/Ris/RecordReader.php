@@ -209,16 +209,31 @@ final class RecordReader
         }
         [$from, $to] = [$item['SP'] ?? '', $item['EP'] ?? ''];
         unset($item['SP'], $item['EP']);
-        $item = [...$item, ...self::tidied($item)];
-        if ($from !== '') {
-            $item['page'] = $to === '' || $to === $from || str_contains($from, '-') ? $from : "{$from}-{$to}";
-        }
-        if (($item['type'] ?? '') === 'motion_picture' && isset($item['author']) && ! isset($item['URL'])) {
+        $item = [...$item, ...self::tidied($item), ...($from === '' ? [] : ['page' => self::pages($from, $to)])];
+
+        return self::byType($item);
+    }
+
+    private static function pages(string $from, string $to): string
+    {
+        return $to === '' || $to === $from || str_contains($from, '-') ? $from : "{$from}-{$to}";
+    }
+
+    /**
+     * What tags mean for films and books.
+     *
+     * @param  array<string, mixed>  $item
+     * @return array<string, mixed>
+     */
+    private static function byType(array $item): array
+    {
+        $type = $item['type'] ?? '';
+        if ($type === 'motion_picture' && isset($item['author']) && ! isset($item['URL'])) {
             // Of a film the tag for authors names its directors.
             $item['director'] = [...$item['director'] ?? [], ...$item['author']];
             unset($item['author']);
         }
-        if (($item['type'] ?? '') === 'book' && isset($item['container-title'])) {
+        if ($type === 'book' && isset($item['container-title'])) {
             $item['collection-title'] ??= $item['container-title'];
             unset($item['container-title']);
         }
