@@ -57,12 +57,7 @@ final readonly class MissingFields implements Checks
     /** What the style does without the field, as a sentence; '' where there is nothing to say. */
     private function without(Source $source, Field $field): string
     {
-        $label = lcfirst(self::label($source->kind, $field));
-        $one = match (1) {
-            preg_match('/^(?:who|where|what)\b/', $label) => 'one',
-            preg_match('/^[aeiou]/', $label) => "an {$label}",
-            default => "a {$label}",
-        };
+        $one = self::one(lcfirst(self::label($source->kind, $field)));
 
         return match ($field->path) {
             FieldPath::contributors() => "Without {$one} the entry begins with the title.",
@@ -73,6 +68,16 @@ final readonly class MissingFields implements Checks
             ContainerField::Url->at() => 'Without an address a reader cannot get there.',
             ContainerField::Date->at() => $this->style?->withoutDate($source) ?? '',
             default => '',
+        };
+    }
+
+    /** "a director", "an artist"; "one" for what the form asks as a question. */
+    private static function one(string $label): string
+    {
+        return match (1) {
+            preg_match('/^(?:who|where|what)\b/', $label) => 'one',
+            preg_match('/^[aeiou]/', $label) => "an {$label}",
+            default => "a {$label}",
         };
     }
 

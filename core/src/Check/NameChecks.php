@@ -117,12 +117,14 @@ final class NameChecks implements Checks
             $one->name->isOthers() => new Issue(
                 'name-others',
                 FieldPath::contributors()->member($place),
-                "“{$name}” stands for people the source names. Add them: the styles say themselves when to leave some out.",
+                "“{$name}” stands for people the source names. Add them: the styles say themselves when to leave some "
+                    .'out.',
             ),
             preg_match('/\S+@\S+\.\S+/u', $name) === 1 => $fixed('name-mail', "“{$name}” holds an e-mail address, which is not part of a name.", ''),
             $one->name->isPerson() && $one->name->withoutHonours() !== $one->name => $fixed(
                 'name-honours',
-                "Degrees and forms of address are no part of a name: the entry says “{$one->name->printed()->direct()}”.",
+                'Degrees and forms of address are no part of a name: the entry says '
+                    ."“{$one->name->printed()->direct()}”.",
                 'Take them off',
                 $one->name->withoutHonours(),
             ),
@@ -183,13 +185,7 @@ final class NameChecks implements Checks
     private static function spelling(Name $name, callable $fixed): ?Issue
     {
         $said = $name->direct();
-        $capital = static fn (string $part): string => (string) preg_replace_callback(
-            '/\p{L}[\p{L}\p{M}]*/u',
-            static fn (array $m): string => mb_strlen($m[0]) > 1 || $m[0] !== mb_strtoupper($m[0])
-                ? mb_strtoupper(mb_substr($m[0], 0, 1)).mb_strtolower(mb_substr($m[0], 1))
-                : $m[0],
-            $part,
-        );
+        $capital = self::capitalised(...);
         $spelled = Name::person(
             $capital($name->given),
             $capital($name->family),
@@ -225,6 +221,16 @@ final class NameChecks implements Checks
                 ),
             default => null,
         };
+    }
+
+    /** Each word with its first letter alone in capitals. */
+    private static function capitalised(string $part): string
+    {
+        return (string) preg_replace_callback(
+            '/\p{L}[\p{L}\p{M}]*/u',
+            static fn (array $m): string => mb_strtoupper(mb_substr($m[0], 0, 1)).mb_strtolower(mb_substr($m[0], 1)),
+            $part,
+        );
     }
 
     /** @return list<Name> the people and organisations a line names */

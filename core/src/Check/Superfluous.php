@@ -20,6 +20,7 @@ final readonly class Superfluous
             .'out where the source has a date of its own; your teacher may want it all the same.',
         '/^\p{Lu}[\p{L}. ]*(?:, \p{Lu}{2})?:$/u' => 'The place of publication is no longer printed.',
         '/\bet al\.?,?$/iu' => '“et al.” comes back of itself once the people it stands for are added.',
+
         '/^\[?(?:Online|Internet|E-?book|Electronic resource)\]?\.?,?$/iu' => 'That it is online is told by its address.',
     ];
 

@@ -33,6 +33,7 @@ final class Bylines
         '/\s*\((?:[^)]*\b(?:writer|editor|reporter|correspondent|contributor|author|staff)s?\b[^)]*)\)/iu',
         // The years of somebody's life, as catalogues write them: "Hemming, Walter P., 1840-1911", "Corrigan, Niamh,
         // fl. 1760".
+
         '/,\s*(?:(?:(?:b|d|fl|born|died|active|approximately|ca?)\.?\s*)+\d{4}\??(?:\s*[-–]\s*\d{4})?|\d{4}\??\s*[-–]\s*(?:(?:ca?\.?\s*)?\d{4}\??)?)\.?(?=$|[;])/u',
         '/\s*\(@[^)]*\)/u',
         // The account after the name.
@@ -50,8 +51,10 @@ final class Bylines
         // Capitals are the name; what goes on in small letters is a post or a place.
         '/(?<=\p{Lu}{3})\s+(?:\p{Lu}\p{Ll}+|\p{Ll}{3,})\s+\p{Ll}.*$/u',
         // What somebody is, without a comma before it.
+
         '/(?<=\p{Ll})\s+(?:(?:senior|staff|chief|deputy|managing|executive|associate|contributing|national|special|assistant)\s+)+(?:\p{L}+\s+){0,2}(?:editor|reporter|correspondent|writer|columnist|contributor|producer|blogger|critic)\b.*$/iu',
         // What others did.
+
         '/[,;]?\s*(?:and\s+)?\b(?:photo(?:graph)?(?:s|y)?|pictures?|illustrations?|graphics?|art|edit(?:ed|ing)|translat(?:ed|ion)|reviewed|illustrated|photographed|produced|filmed|fact-?checked)\s+by\s+.*$/iu',
         '/,?\s+special\s+(?:to|for)\s+.*$/iu',
     ];

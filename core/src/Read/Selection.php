@@ -39,6 +39,7 @@ final class Selection
         if ($field->field === ContainerField::Publisher) {
             return trim(
                 (string) preg_replace(
+
                     '/^(?:©|\(c\)|copyright|published by:?|publisher:?)\s*(?:\d{4}(?:\s*[-–]\s*\d{4})?)?\s*|\s*\.?\s*all rights reserved\.?$/iu',
                     '',
                     $text,

@@ -96,6 +96,7 @@ final readonly class SiteTitle
     {
         // Where words have no spaces between them, a low line stands for the bar.
         return preg_split(
+
             '/\s+[|·•–—»-]+\s+|\s*\|\s*|\s+::\s+|(?<=[\x{3000}-\x{9fff}\x{ac00}-\x{d7a3}])_(?=[\x{3000}-\x{9fff}\x{ac00}-\x{d7a3}])/u',
             Text::line($title),
             -1,

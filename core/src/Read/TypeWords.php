@@ -12,6 +12,7 @@ final readonly class TypeWords
     private const KINDS = [
         'newspaper-article' => 'newspapers?(?: articles?)?|zeitungsartikel',
         'magazine-article' => 'magazines?(?: articles?)?|trade publications?',
+
         'journal-article' => '(?:academic |scholarly |peer[- ]reviewed )?journals?(?: articles?)?|(?:original )?research[- ]articles?|original (?:article|paper|investigation)|zeitschriftenartikel|article de revue',
         'chapter' => '(?:book )?chapters?|buchkapitel',
         'ebook' => 'e-?books?|electronic books?',
@@ -23,10 +24,13 @@ final readonly class TypeWords
         'data-set' => 'data ?sets?',
         'patent' => 'patents?',
         'map' => '(?:[\p{L}]+ )?(?:maps?|charts?)|karte|carte|mapa|cartographic(?: material)?',
+
         'photograph' => '(?:[\p{L}-]+ )?(?:photographs?|photos?|negatives?|photographic prints?)|still ?images?|fotografie|photographie|fotografía|foto',
+
         'artwork' => '(?:[\p{L}]+ )?(?:paintings?|sculptures?|drawings?|watercolou?rs?|engravings?|etchings?|woodcuts?|prints?|art ?works?)|gemälde|skulptur|plastik|zeichnung|druckgrafik|aquarell|peinture|dessin|estampe|pintura|escultura|dibujo|schilderij|tekening',
         'poster' => 'posters?|plakate?|affiches?',
         'film' => 'films?|motion pictures?|moving ?images?',
+
         'archive-item' => 'manuscripts?|correspondence|(?:personal )?letters?|diar(?:y|ies)|archival (?:material|item)s?',
         'podcast-episode' => 'podcast episodes?',
     ];

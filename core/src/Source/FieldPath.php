@@ -18,7 +18,8 @@ final class FieldPath implements \JsonSerializable, \Stringable
 
     /** Everything that stands outside containers, by its spelling. */
     private const OWN = [
-        'kind', 'reached', 'title.main', 'title.subtitle', 'title.translated', 'title.short', 'title.names', 'title.described',
+        'kind', 'reached', 'title.main', 'title.subtitle', 'title.translated', 'title.short', 'title.names',
+        'title.described',
         self::PEOPLE, 'original.title', 'original.date', 'original.publisher', 'accessed', 'medium', 'genre',
         'subject', 'language', 'isbn', 'annotation',
     ];

@@ -167,19 +167,27 @@ final readonly class Name
             return $this;
         }
         $bare = $this->withoutHonours();
-        $suffix = $bare->suffix;
-        $family = $bare->family;
-        if ($suffix === ''
-            && str_contains($family, ' ')
-            && preg_match('/^(.+?),?\s+((?:jr|sr)\.?|ii|iii|iv)$/i', $family, $m) === 1) {
-            [, $family, $suffix] = $m;
-        }
-        $given = $bare->given;
-        if ($given !== ''
-            && (strlen($given) < 4 || str_contains($given, '.') || ctype_upper(str_replace(' ', '', $given)))) {
-            $given = self::spacedInitials($given, mb_strtoupper($family) === $family);
-        }
+        [$family, $suffix] = self::generation($bare->family, $bare->suffix);
+        $isShort = strlen($bare->given) < 4 || ctype_upper(str_replace(' ', '', $bare->given));
+        $given = $isShort || str_contains($bare->given, '.')
+            ? self::spacedInitials($bare->given, mb_strtoupper($family) === $family)
+            : $bare->given;
 
+        return $this->renamed($given, $family, $suffix);
+    }
+
+    /** @return array{string, string} family name and suffix, where the one holds the other: "King Jr." */
+    private static function generation(string $family, string $suffix): array
+    {
+        $isInside = $suffix === '' && str_contains($family, ' ')
+            && preg_match('/^(.+?),?\s+((?:jr|sr)\.?|ii|iii|iv)$/i', $family, $m) === 1;
+
+        return $isInside ? [$m[1], $m[2]] : [$family, $suffix];
+    }
+
+    /** The same name where nothing changes. */
+    private function renamed(string $given, string $family, string $suffix): self
+    {
         return $given === $this->given && $family === $this->family && $suffix === $this->suffix
             ? $this
             : self::person($given, $family, $this->particle, $this->dropping, $suffix, $this->familyFirst);
@@ -202,9 +210,7 @@ final readonly class Name
             ? (string) preg_replace($address, '', $this->family) : $this->family);
         $suffix = preg_match("/^(?:{$degrees})\\.?$/u", $this->suffix) === 1 ? '' : $this->suffix;
 
-        return $given === $this->given && $family === $this->family && $suffix === $this->suffix
-            ? $this
-            : self::person($given, $family, $this->particle, $this->dropping, $suffix, $this->familyFirst);
+        return $this->renamed($given, $family, $suffix);
     }
 
     /** @param  bool  $isShouted  whether the whole name stands in capitals, so that capitals are no initials */

@@ -59,7 +59,11 @@ final readonly class PartialDate
             return new self('');
         }
 
-        return self::bracketed($text) ?? self::about($text) ?? self::spanned($text) ?? self::days($text) ?? self::single($text);
+        return self::bracketed($text)
+            ?? self::about($text)
+            ?? self::spanned($text)
+            ?? self::days($text)
+            ?? self::single($text);
     }
 
     /** A cataloguer's brackets say where the date is from, and are no part of it. */
@@ -103,7 +107,8 @@ final readonly class PartialDate
     /** Days of one month, and years of two figures, which nobody can be sure of. */
     private static function days(string $text): ?self
     {
-        $short = '~^(?:\d{1,2}[ /.-]){2}[\'’]?\d{2}$|^\d{1,2} \p{L}+\.? [\'’]?\d{2}$|^\p{L}+\.? \d{1,2}, [\'’]?\d{2}$~u';
+        $short = '~^(?:\d{1,2}[ /.-]){2}[\'’]?\d{2}$|^\d{1,2} \p{L}+\.? [\'’]?\d{2}$'
+            .'|^\p{L}+\.? \d{1,2}, [\'’]?\d{2}$~u';
         if (preg_match($short, $text) === 1) {
             return new self($text, problem: "The year in “{$text}” has two figures only. Write all four.");
         }
@@ -144,9 +149,11 @@ final readonly class PartialDate
         return match (true) {
             preg_match('/^(?:today|just now|now|moments? ago)$/i', $text) === 1 => '0 days',
             preg_match('/^yesterday$/i', $text) === 1 => '1 day',
-            preg_match("/^(?:an?|one)\\s+({$units})s?\\s+ago$|^last\\s+(week|month|year)$/i", $text, $m) === 1 => '1 '.end($m),
+            preg_match("/^(?:an?|one)\\s+({$units})s?\\s+ago$/i", $text, $m) === 1,
+            preg_match('/^last\\s+(week|month|year)$/i', $text, $m) === 1 => "1 {$m[1]}",
             preg_match("/^(\\d{1,3})\\s*({$units})s?\\s+ago$/i", $text, $m) === 1 => "{$m[1]} {$m[2]}s",
-            preg_match('/^(\d{1,3})\s?([hdwm])(?:in)?(?:\s+ago)?$/i', $text, $m) === 1 => $m[1].' '.$short[strtolower($m[2])],
+            preg_match('/^(\d{1,3})\s?([hdwm])(?:in)?(?:\s+ago)?$/i', $text, $m) === 1 => "{$m[1]} "
+                .$short[strtolower($m[2])],
             default => '',
         };
     }

@@ -31,6 +31,7 @@ final readonly class ShortTitle
         $phrase = preg_split(self::ENDS, $bare, 2)[0] ?? $bare;
         $phrase = $phrase === ''
             || preg_match(
+
                 '/^(?:how|why|what|when|where|who|in|on|at|of|for|from|with|to|by|under|over|is|are|was|can|do|does|should|will)$/iu',
                 $phrase,
             ) === 1

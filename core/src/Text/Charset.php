@@ -22,40 +22,47 @@ final readonly class Charset
         if (str_starts_with($this->bytes, "\xEF\xBB\xBF")) {
             return mb_scrub(substr($this->bytes, 3));
         }
-        if (str_starts_with($this->bytes, "\xFF\xFE") || str_starts_with($this->bytes, "\xFE\xFF")) {
-            return mb_convert_encoding(
-                substr($this->bytes, 2),
-                'UTF-8',
-                $this->bytes[0] === "\xFF" ? 'UTF-16LE' : 'UTF-16BE',
-            );
-        }
-        $wide = self::unmarked($this->bytes);
-        if ($wide !== '') {
-            return mb_scrub((string) mb_convert_encoding($this->bytes, 'UTF-8', $wide));
-        }
+        $wide = $this->wide();
+        $charset = $wide !== '' ? $wide : $this->charset($contentType);
+
+        return match ($charset) {
+            'UTF-8' => mb_scrub($this->bytes),
+            'macintosh' => mb_scrub((string) iconv('MACINTOSH', 'UTF-8//TRANSLIT', $this->bytes)),
+            default => mb_scrub(ltrim((string) mb_convert_encoding($this->bytes, 'UTF-8', $charset), "\u{FEFF}")),
+        };
+    }
+
+    /** UTF-16 with its mark, or told by its bytes; '' for anything else. */
+    private function wide(): string
+    {
+        return match (substr($this->bytes, 0, 2)) {
+            "\xFF\xFE" => 'UTF-16LE',
+            "\xFE\xFF" => 'UTF-16BE',
+            default => self::unmarked($this->bytes),
+        };
+    }
+
+    /** What the server and the document say, where the bytes do not say otherwise. */
+    private function charset(string $contentType): string
+    {
         $known = self::known(self::named(substr($this->bytes, 0, 4096), $contentType));
+        $isUtf8 = mb_check_encoding($this->bytes, 'UTF-8');
         // Bytes that make UTF-8 beyond ASCII are UTF-8: a page saved by a browser keeps its old declaration.
-        if ($known !== null
-            && preg_match('/^(?:Windows|ISO)-/i', $known) === 1
-            && preg_match('/[\x80-\xFF]/', $this->bytes) === 1
-            && mb_check_encoding($this->bytes, 'UTF-8')) {
-            $known = 'UTF-8';
-        }
-        if ($known === null || ($known === 'UTF-8' && ! mb_check_encoding($this->bytes, 'UTF-8'))) {
-            $known = match (true) {
-                mb_check_encoding($this->bytes, 'UTF-8') => 'UTF-8',
-                self::isMacRoman($this->bytes) => 'macintosh',
-                default => 'Windows-1252',
-            };
+        $isOld = $known !== null && preg_match('/^(?:Windows|ISO)-/i', $known) === 1;
+        if ($isOld && $isUtf8 && preg_match('/[\x80-\xFF]/', $this->bytes) === 1) {
+            return 'UTF-8';
         }
 
-        if ($known === 'macintosh') {
-            return mb_scrub((string) iconv('MACINTOSH', 'UTF-8//TRANSLIT', $this->bytes));
-        }
+        return $known !== null && ($known !== 'UTF-8' || $isUtf8) ? $known : $this->guessed($isUtf8);
+    }
 
-        return $known === 'UTF-8'
-            ? mb_scrub($this->bytes)
-            : mb_scrub((string) mb_convert_encoding($this->bytes, 'UTF-8', $known));
+    private function guessed(bool $isUtf8): string
+    {
+        return match (true) {
+            $isUtf8 => 'UTF-8',
+            self::isMacRoman($this->bytes) => 'macintosh',
+            default => 'Windows-1252',
+        };
     }
 
     /** What the document's head or its server call the encoding. */

@@ -34,7 +34,8 @@ final class HeadlineCase
 
     /** What keeps its letters after a figure: 5 nm. */
     private const UNITS = [
-        'nm' => true, 'mm' => true, 'cm' => true, 'm' => true, 'km' => true, 'g' => true, 'kg' => true, 'mg' => true, 's' => true,
+        'nm' => true, 'mm' => true, 'cm' => true, 'm' => true, 'km' => true, 'g' => true, 'kg' => true, 'mg' => true,
+        's' => true,
         'ms' => true, 'ns' => true, 'h' => true, 'min' => true, 'l' => true, 'ml' => true,
     ];
 
@@ -54,8 +55,10 @@ final class HeadlineCase
 
     /** Verbs of moving and staying: what follows them with an article says where. */
     private const WHERE = [
-        'climb', 'come', 'crawl', 'dance', 'drive', 'fall', 'float', 'fly', 'go', 'jump', 'live', 'look', 'march', 'move',
-        'race', 'ride', 'roll', 'row', 'run', 'sail', 'sit', 'sleep', 'stand', 'swim', 'travel', 'walk', 'wander', 'work', 'lie',
+        'climb', 'come', 'crawl', 'dance', 'drive', 'fall', 'float', 'fly', 'go', 'jump', 'live', 'look', 'march',
+        'move',
+        'race', 'ride', 'roll', 'row', 'run', 'sail', 'sit', 'sleep', 'stand', 'swim', 'travel', 'walk', 'wander',
+        'work', 'lie',
         'stay', 'wait', 'rest', 'lean', 'depend', 'reflect', 'build', 'write', 'speak', 'talk', 'read', 'think',
     ];
 
@@ -171,13 +174,16 @@ final class HeadlineCase
             return $word !== $small && ! isset(self::DETERMINERS[$next]);
         }
         $verb = self::verb($this->small($i - 1), $small);
-        $isBeforeNoun = $next !== '' && (isset(self::DETERMINERS[$next]) || ! isset((self::SMALL + self::EITHER)[$next]));
+        $isBeforeNoun = $next !== ''
+            && (isset(self::DETERMINERS[$next]) || ! isset((self::SMALL + self::EITHER)[$next]));
 
         return $verb !== ''
             && (! $isBeforeNoun || isset(self::EITHER[$small]) && ! in_array($verb, self::WHERE, true));
     }
 
-    /** Whether the title stands in headline capitals and has small words in small letters, so that its capitals tell. */
+    /**
+     * Whether the title stands in headline capitals and has small words in small letters, so that its capitals tell.
+     */
     private function tellsAdverbs(): bool
     {
         if (TitleCapitals::of($this->whole) !== TitleCapitals::Headline) {

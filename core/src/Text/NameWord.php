@@ -28,7 +28,8 @@ final class NameWord
 
     /** Words that stay small inside a name. */
     public const SMALL = [
-        'a', 'an', 'the', 'and', 'of', 'in', 'on', 'at', 'to', 'for', 'by', 'de', 'la', 'le', 'du', 'des', 'del', 'von', 'van',
+        'a', 'an', 'the', 'and', 'of', 'in', 'on', 'at', 'to', 'for', 'by', 'de', 'la', 'le', 'du', 'des', 'del',
+        'von', 'van',
         'der', 'und', 'et',
     ];
 }

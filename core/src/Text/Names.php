@@ -69,27 +69,24 @@ final class Names
     public function phrase(array $small, int $at, callable $follows): array
     {
         $most = min($this->starts[$small[$at]] ?? 0, count($small) - $at);
-        if ($most < 2) {
-            return [];
-        }
-        $longest = [];
+        $longest = '';
         $phrase = $small[$at];
         for ($i = 1; $i < $most && $follows($at + $i); $i++) {
             $phrase .= ' '.$small[$at + $i];
-            $spelled = $this->phrases[$phrase] ?? null;
-            if ($spelled !== null) {
-                $longest = [$phrase, $spelled];
-            } elseif (str_ends_with($phrase, 's') && ($this->phrases[substr($phrase, 0, -1)] ?? null) === 1) {
-                // Several of one name: the Opium Wars.
-                $longest = [$phrase, 1];
-            }
+            $longest = isset($this->phrases[$phrase]) || $this->isPlural($phrase) ? $phrase : $longest;
         }
-        if ($longest === [] || $longest[1] === 2 && ($small[$at - 1] ?? '') !== 'the') {
+        $spelled = $this->phrases[$longest] ?? 1;
+        if ($longest === '' || $spelled === 2 && ($small[$at - 1] ?? '') !== 'the') {
             return [];
         }
-        [$phrase, $spelled] = $longest;
 
-        return explode(' ', is_string($spelled) ? $spelled : self::usual($phrase));
+        return explode(' ', is_string($spelled) ? $spelled : self::usual($longest));
+    }
+
+    /** Several of one name: the Opium Wars. */
+    private function isPlural(string $phrase): bool
+    {
+        return str_ends_with($phrase, 's') && ($this->phrases[substr($phrase, 0, -1)] ?? null) === 1;
     }
 
     /** @return array<string, mixed> */

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Bibrel\Core\Text;
 
 /**
- * What the words around a word make of it: Lake X, X Valley, Battle of X, Plan B, West X, a given name and a surname, the
+ * What the words around a word make of it: Lake X, X Valley, Battle of X, Plan B, West X, a given name and a surname,
+ * the
  * parties of a case.
  *
  * Source: APA Publication Manual, 7th ed., 6.14–6.20; core/data/name-patterns.php.
@@ -115,11 +116,16 @@ final readonly class NamesAround
         if (! $this->title->follows($i + 1)) {
             return;
         }
-        if ($flags & NameWord::GENUS && ! $this->title->isCapital($i + 1) && ! Words::isCommon($this->title->small[$i + 1])) {
+        if ($flags & NameWord::GENUS
+            && ! $this->title->isCapital($i + 1)
+            && ! Words::isCommon($this->title->small[$i + 1])) {
             $this->title->name($i);
         }
         $isFirst = $flags & NameWord::GIVEN || ($flags & self::PERHAPS) === self::PERHAPS;
-        if ($isFirst && $this->title->isCapital($i + 1) && ! $this->title->isPossessive($i) && $this->isSurname($i + 1, $flags)) {
+        if ($isFirst
+            && $this->title->isCapital($i + 1)
+            && ! $this->title->isPossessive($i)
+            && $this->isSurname($i + 1, $flags)) {
             $this->title->name($i, $i + 1);
         }
     }
@@ -150,7 +156,9 @@ final readonly class NamesAround
             return;
         }
         $this->title->name($i, $i + 1);
-        if ($this->title->isCapital($i - 1) && $this->title->follows($i) && $this->title->flags[$i - 1] & NameWord::NAME) {
+        if ($this->title->isCapital($i - 1)
+            && $this->title->follows($i)
+            && $this->title->flags[$i - 1] & NameWord::NAME) {
             $this->title->name($i - 1);
         }
     }

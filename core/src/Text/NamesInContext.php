@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Text;
 
-/** Whether a word that is common as well is the name where it stands: "in March", "Turkey and Greece", "Bath, England". */
+/**
+ * Whether a word that is common as well is the name where it stands: "in March", "Turkey and Greece", "Bath, England".
+ */
 final readonly class NamesInContext
 {
     private const BEFORE_COMMON = ['a', 'an', 'the', 'and', 'or', 'its', 'their', 'his', 'her', 'my', 'our', 'your'];
@@ -46,10 +48,14 @@ final readonly class NamesInContext
             || isset($this->title->names->of('place')[$this->title->at($i - 1)]) && ! $this->title->isCapital($i + 1);
     }
 
-    /** Whether a common word right after a place, at the end of what is said, may be a part of its name: Oregon Trail. */
+    /**
+     * Whether a common word right after a place, at the end of what is said, may be a part of its name: Oregon Trail.
+     */
     public function mayClosePlace(int $i): bool
     {
-        if (! $this->title->follows($i) || ! isset($this->title->isName[$i - 1]) || $this->title->isPossessive($i - 1)) {
+        if (! $this->title->follows($i)
+            || ! isset($this->title->isName[$i - 1])
+            || $this->title->isPossessive($i - 1)) {
             return false;
         }
         $isPlace = ($this->title->flags[$i - 1] & (NameWord::PLACE | NameWord::PEOPLE)) === NameWord::PLACE;
@@ -78,7 +84,8 @@ final readonly class NamesInContext
     private function isMonth(int $i): bool
     {
         return ctype_digit($this->title->at($i + 1))
-            || isset($this->title->names->of('monthBefore')[$this->title->at($i - 1)]) && ! $this->title->isCapital($i + 1);
+            || isset($this->title->names->of('monthBefore')[$this->title->at($i - 1)])
+                && ! $this->title->isCapital($i + 1);
     }
 
     private function isAmongPlanets(int $i): bool

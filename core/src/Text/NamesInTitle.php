@@ -22,8 +22,11 @@ final class NamesInTitle
     private array $doubts = [];
 
     /** @param  array<string, string>  $settled  words somebody decided about, by their small letters */
-    public function __construct(TitleTokens $tokens, private readonly TitleCapitals $capitals, private readonly array $settled)
-    {
+    public function __construct(
+        TitleTokens $tokens,
+        private readonly TitleCapitals $capitals,
+        private readonly array $settled,
+    ) {
         $this->title = new TitleWords($tokens, $capitals, Names::all());
         $this->context = new NamesInContext($this->title);
         $this->isHeadline = $capitals === TitleCapitals::Headline;
@@ -129,7 +132,9 @@ final class NamesInTitle
             || $this->isHeadline && $flags & NameWord::OFTEN && ! ($part & NamePart::SURROUNDED);
     }
 
-    /** What nothing has told of yet: small where it is a common word or looks like one, a doubt where nobody can know. */
+    /**
+     * What nothing has told of yet: small where it is a common word or looks like one, a doubt where nobody can know.
+     */
     private function other(int $i): void
     {
         $word = $this->title->tokens->words[$i];

@@ -14,13 +14,18 @@ enum TitleCapitals
 
     /** Words that are small in headlines of one habit or another, besides prepositions: they tell nothing. */
     private const FUNCTION_WORDS = [
-        'although', 'am', 'are', 'based', 'be', 'because', 'been', 'being', 'both', 'can', 'cannot', 'concerning', 'could',
-        'did', 'do', 'does', 'due', 'each', 'either', 'following', 'had', 'has', 'have', 'he', 'her', 'here', 'hers', 'him',
-        'his', 'how', 'if', 'including', 'is', 'it', 'its', 'may', 'me', 'might', 'more', 'most', 'must', 'my', 'neither',
+        'although', 'am', 'are', 'based', 'be', 'because', 'been', 'being', 'both', 'can', 'cannot', 'concerning',
+        'could',
+        'did', 'do', 'does', 'due', 'each', 'either', 'following', 'had', 'has', 'have', 'he', 'her', 'here', 'hers',
+        'him',
+        'his', 'how', 'if', 'including', 'is', 'it', 'its', 'may', 'me', 'might', 'more', 'most', 'must', 'my',
+        'neither',
         'not', 'only', 'other', 'our', 'ours', 'rather', 'shall', 'she', 'should', 'some', 'such', 'than', 'that',
-        'their', 'theirs', 'them', 'then', 'there', 'these', 'they', 'this', 'those', 'though', 'till', 'unless', 'until',
+        'their', 'theirs', 'them', 'then', 'there', 'these', 'they', 'this', 'those', 'though', 'till', 'unless',
+        'until',
         'us', 'using', 'very', 'was', 'we', 'were', 'what', 'when', 'where', 'whether', 'which', 'while', 'who', 'whom',
-        'whose', 'why', 'will', 'would', 'you', 'your', 'yours', 'among', 'amongst', 'worth', 'within', 'ago', 'also', 'et', 'al',
+        'whose', 'why', 'will', 'would', 'you', 'your', 'yours', 'among', 'amongst', 'worth', 'within', 'ago',
+        'also', 'et', 'al',
     ];
 
     public static function of(string $title): self

@@ -12,7 +12,9 @@ namespace Bibrel\Core\Text;
  */
 final class TitleTokens
 {
-    private const WORD = '~(<span class="nocase">.*?</span>|</?(?:i|em|b|strong|sub|sup|sc|scp|small|span)(?: [^<>]*)?>|[\p{L}\p{N}](?:[\p{L}\p{N}\p{M}\'’.&]*[\p{L}\p{N}\p{M}\'’&])?)~us';
+    private const WORD = '~(<span class="nocase">.*?</span>'
+        .'|</?(?:i|em|b|strong|sub|sup|sc|scp|small|span)(?: [^<>]*)?>'
+        .'|[\p{L}\p{N}](?:[\p{L}\p{N}\p{M}\'’.&]*[\p{L}\p{N}\p{M}\'’&])?)~us';
 
     private const PLAIN = 'ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz ';
 
@@ -21,7 +23,8 @@ final class TitleTokens
     /** Words whose full stop ends no sentence, besides single letters. */
     private const ABBREVIATED = [
         'vs' => true, 'dr' => true, 'mr' => true, 'mrs' => true, 'ms' => true, 'st' => true, 'jr' => true, 'sr' => true,
-        'no' => true, 'vol' => true, 'mt' => true, 'ft' => true, 'co' => true, 'inc' => true, 'ed' => true, 'pt' => true,
+        'no' => true, 'vol' => true, 'mt' => true, 'ft' => true, 'co' => true, 'inc' => true, 'ed' => true,
+        'pt' => true,
         'prof' => true, 'rev' => true, 'gen' => true, 'ca' => true, 'al' => true,
     ];
 
@@ -130,25 +133,23 @@ final class TitleTokens
     private function partsAt(int $i): bool
     {
         $between = $this->between[$i];
-
         if ($between === ' ' || isset(self::HYPHENS[$between])) {
             return false;
         }
-        if ($between[0] === '.' && trim($between, '. ') === '') {
-            $before = $this->words[$i - 1] ?? '';
 
-            // A letter that counts volumes closes their name: "Vol. A. The Gates".
-            $isCounted = in_array(
-                strtolower($this->words[$i - 2] ?? ''),
-                ['vol', 'no', 'part', 'book', 'series'],
-                true,
-            );
+        return $between[0] === '.' && trim($between, '. ') === ''
+            ? $this->isSentenceEnd($i)
+            : preg_match('/[:?!—][”’"\')]*(?:<[^>]*>)*\s|—|\.[”’"\')]*(?:<[^>]*>)*\s+$/u', $between) === 1;
+    }
 
-            return (mb_strlen($before) > 1 || ctype_digit($before) || $isCounted)
-                && ! isset(self::ABBREVIATED[strtolower($before)])
-                && ! str_contains($before, '.');
-        }
+    /** Whether the full stop before a word ends a sentence, and no abbreviation or initial. */
+    private function isSentenceEnd(int $i): bool
+    {
+        $before = $this->words[$i - 1] ?? '';
+        // A letter that counts volumes closes their name: "Vol. A. The Gates".
+        $isCounted = in_array(strtolower($this->words[$i - 2] ?? ''), ['vol', 'no', 'part', 'book', 'series'], true);
+        $isAbbreviated = isset(self::ABBREVIATED[strtolower($before)]) || str_contains($before, '.');
 
-        return preg_match('/[:?!—][”’"\')]*(?:<[^>]*>)*\s|—|\.[”’"\')]*(?:<[^>]*>)*\s+$/u', $between) === 1;
+        return ! $isAbbreviated && (mb_strlen($before) > 1 || ctype_digit($before) || $isCounted);
     }
 }

@@ -8,16 +8,21 @@ namespace Bibrel\Core\Text;
 final class Words
 {
     /** Endings that common words have, and names hardly ever. */
-    private const ENDING = '/(?:ings?|[ts]ions?|ments?|ness(?:es)?|ity|ities|isms?|ists?|olog(?:y|ies|ical|ists?)|graph(?:y|ic|ies)'
-        .'|metr(?:y|ic|ics)|i[sz](?:ing|ed|ers?)|ified|ly|ful|less|[ai]bl[ey]|ics?|ical|ous|ive|ships?|hood|wise|ware|like'
+    private const ENDING = '/(?:ings?|[ts]ions?|ments?|ness(?:es)?|ity|ities|isms?|ists?'
+        .'|olog(?:y|ies|ical|ists?)|graph(?:y|ic|ies)'
+        .'|metr(?:y|ic|ics)|i[sz](?:ing|ed|ers?)|ified|ly|ful|less|[ai]bl[ey]|ics?|ical|ous|ive'
+        .'|ships?|hood|wise|ware|like'
         .'|oids?|itis|emia|osis|oses|genic|phobia|scop(?:y|ic)|omes?|omics|agnostics?|ase|amines?|cytes?)$/';
 
-    private const BEGINNING = '/^(?:bio|micro|nano|neuro|eco|tele|cyber|geo|psycho|socio|cryo|photo|hydro|thermo|electro|multi'
-        .'|inter|intra|trans|post|pre|re|un|non|anti|over|under|sub|super|hyper|hypo|meta|para|poly|mono|auto|co|de|dis|mis'
+    private const BEGINNING = '/^(?:bio|micro|nano|neuro|eco|tele|cyber|geo|psycho|socio|cryo|photo|hydro|thermo'
+        .'|electro|multi'
+        .'|inter|intra|trans|post|pre|re|un|non|anti|over|under|sub|super|hyper|hypo|meta|para|poly|mono'
+        .'|auto|co|de|dis|mis'
         .'|semi|ultra|macro|mega|mid|out|up|video|web|agro|aero|tech|edu|info)-?(.{3,})$/';
 
     /** Second halves of compounds that make a place: Northmere, Oakford. */
-    private const PLACE = '/(?:mere|ton|ham|ford|bridge|port|field|wood|land|mouth|chester|borough|burgh|dale|stead|haven|ville|wick|worth|ley|by)$/';
+    private const PLACE = '/(?:mere|ton|ham|ford|bridge|port|field|wood|land|mouth|chester|borough|burgh|dale|stead'
+        .'|haven|ville|wick|worth|ley|by)$/';
 
     private static ?string $list = null;
 
@@ -49,15 +54,18 @@ final class Words
             return false;
         }
         $stem = (string) preg_replace('/(?:es|s|ed|er|ers|ing)$/', '', $word);
-        if (preg_match(self::ENDING, $word) === 1 || self::isCommon($stem) || self::isCommon($stem.'e')
-            || preg_match(self::BEGINNING, $word, $m) === 1 && self::looksCommon($m[1])) {
-            return true;
-        }
+
+        return preg_match(self::ENDING, $word) === 1 || self::isCommon($stem) || self::isCommon($stem.'e')
+            || preg_match(self::BEGINNING, $word, $m) === 1 && self::looksCommon($m[1])
+            || self::isCompound($word);
+    }
+
+    /** Whether a word is two common ones in one, and no name of a place: chatbot, but not Oakford. */
+    private static function isCompound(string $word): bool
+    {
         for ($i = 3, $end = strlen($word) - 3; $i <= $end; $i++) {
-            $second = substr($word, $i);
-            if (self::isCommon(substr($word, 0, $i))
-                && self::isCommon($second)
-                && preg_match(self::PLACE, $second) !== 1) {
+            [$first, $second] = [substr($word, 0, $i), substr($word, $i)];
+            if (self::isCommon($first) && self::isCommon($second) && preg_match(self::PLACE, $second) !== 1) {
                 return true;
             }
         }

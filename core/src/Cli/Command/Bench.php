@@ -28,12 +28,14 @@ final class Bench implements Command
     private const BEST_OF = 5;
 
     private const WORDS = [
-        'Tide', 'Mill', 'Lantern', 'Creek', 'Harbour', 'Grain', 'Moth', 'Dusk', 'Sluice', 'Wheel', 'Salt', 'Stone', 'Gate',
+        'Tide', 'Mill', 'Lantern', 'Creek', 'Harbour', 'Grain', 'Moth', 'Dusk', 'Sluice', 'Wheel', 'Salt', 'Stone',
+        'Gate',
         'Pond', 'Shore', 'Lamp',
     ];
 
     private const NAMES = [
-        'Brook', 'Ilves', 'Castellan', 'Varga-Brandt', 'Oake', 'Teal', 'Pell', 'Quist', 'Marrow', 'Karsten', 'Åslund', 'Zell',
+        'Brook', 'Ilves', 'Castellan', 'Varga-Brandt', 'Oake', 'Teal', 'Pell', 'Quist', 'Marrow', 'Karsten',
+        'Åslund', 'Zell',
         'Östberg', 'Ruiz',
     ];
 

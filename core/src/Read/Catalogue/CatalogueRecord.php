@@ -25,15 +25,15 @@ final readonly class CatalogueRecord
     private const WHERE = 'From the library catalogue.';
 
     /** What a catalogue writes where it knows no publisher. */
-    private const NOBODY = '/^\[?\s*(?:s\.?\s?n\.?|n\.?\s?p\.?|publisher not identified|verlag nicht (?:ermittelbar|angegeben)'
-        .'|éditeur non identifié|editor no identificado|editore non identificato)\s*\]?$/iu';
+    private const NOBODY = '/^\[?\s*(?:s\.?\s?n\.?|n\.?\s?p\.?|publisher not identified'
+        .'|verlag nicht (?:ermittelbar|angegeben)|éditeur non identifié|editor no identificado|editore non identificato)\s*\]?$/iu';
 
-    private const NOWHERE = '/^\[?\s*(?:s\.?\s?l\.?|n\.?\s?p\.?|place of publication not identified|erscheinungsort nicht ermittelbar'
-        .'|lieu de publication non identifié|lugar de publicación no identificado)\s*\]?$/iu';
+    private const NOWHERE = '/^\[?\s*(?:s\.?\s?l\.?|n\.?\s?p\.?|place of publication not identified'
+        .'|erscheinungsort nicht ermittelbar|lieu de publication non identifié|lugar de publicación no identificado)\s*\]?$/iu';
 
     /** First editions, as catalogues in several languages write them. */
-    private const FIRST = '/^(?:first\b|1st\b|1\s?(?:\.|re|ère|ª|a|º|e)?,?\s*(?:aufl|éd|ed|uppl|utg|udg|druk|izd|wyd)|erste\b|première\b'
-        .'|primera\b|prima\b|första\b|eerste\b)/iu';
+    private const FIRST = '/^(?:first\b|1st\b|1\s?(?:\.|re|ère|ª|a|º|e)?,?\s*(?:aufl|éd|ed|uppl|utg|udg|druk|izd|wyd)'
+        .'|erste\b|première\b|primera\b|prima\b|första\b|eerste\b)/iu';
 
     public function __construct(private Marc $marc)
     {
@@ -378,6 +378,7 @@ final readonly class CatalogueRecord
         if (preg_match('/(?:©|℗|\b[cp]|copyright)\s*(\d{4})/iu', $copyright, $m) === 1) {
             return [
                 $m[1],
+
                 'The catalogue gives only a copyright year. A book with no other date has that one; look at the back of the title page.',
             ];
         }

@@ -49,6 +49,7 @@ final readonly class CitationParts
     public static function address(string $text): array
     {
         if (preg_match(
+
             '~^(.*?)[\s.,]*(?:Retrieved (?:[^.]*? )?from\s+|Available (?:at|from):?\s+)?<?(?:https?://(?:dx\.)?doi\.org/|doi:\s?)(10\.\d{4,9}/[^\s>]+?)>?[.,]?(\s+Accessed .*)?$~u',
             $text,
             $m,
@@ -56,6 +57,7 @@ final readonly class CitationParts
             return [trim($m[1]).'.'.($m[3] ?? ''), $m[2], ''];
         }
         if (preg_match(
+
             '~^(.*?)[\s.,]*(?:Retrieved (?:[^.]*? )?from\s+|Available (?:at|from):?\s+)?<?((?:https?://|www\.)[^\s>]+?|(?<=[\s,])(?:[a-z0-9-]+\.)+[a-z]{2,}(?:/[^\s>]*?)?)>?[.,]?(\s+Accessed .*)?$~u',
             $text,
             $m,

@@ -36,6 +36,7 @@ final readonly class FinishedCitation
 
         return mb_strlen($text) >= 30
             && preg_match(
+
                 '/\((?:c(?:irca|a\.)? )?\d{4}[a-z]?\b|\(n\.d\.\)|\b(?:1[5-9]|20)\d{2}s?\b|\bn\.d\.|\d B\.?C\.?E|\d\w\w century/u',
                 $text,
             ) === 1
@@ -57,6 +58,7 @@ final readonly class FinishedCitation
             $text,
         ) === 1
             || preg_match(
+
                 '/^\p{Lu}[^,.]{1,40}, \p{Lu}[^.]{0,60}\. \p{Lu}[^.]{2,200}\. .*\b(?:Press|Books|UP|Publish\w+|in press|forthcoming)\b/u',
                 $text,
             ) === 1

@@ -33,6 +33,7 @@ final readonly class MlaCitation
         $source = ['kind' => 'other', 'accessed' => ''];
         $text = CitedDate::dayFirst($text);
         if (preg_match(
+
             '/^(.*?)\s*\(?(?:Accessed|Date accessed|Date of access|Retrieved)(?: on)?:?\s+(\d{1,2} [^().]{3,12}\.? \d{4})[.)]*(?:\s+(<?(?:https?:|www\.)\S+))?$/us',
             $text,
             $m,

@@ -223,6 +223,7 @@ final readonly class MlaContainer
     private static function role(string $piece, string $next): ?array
     {
         if (preg_match(
+
             '/^(edited|translated|compiled|illustrated|introduced) and (edited|translated|compiled|illustrated) by (.+)$/iu',
             $piece,
             $m,

@@ -61,6 +61,7 @@ return [
     'comma' => ['APA Publication Manual, 6th ed., 6.27'],
     'cite.author' => [
         'APA Publication Manual, 6th ed., 6.12',
+
         'The family name or the group leads the reader to the entry; with six or more authors “et al.” follows the first.',
     ],
     'cite.title' => ['APA Publication Manual, 6th ed., 6.15'],

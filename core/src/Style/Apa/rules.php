@@ -21,7 +21,11 @@ return [
         '“Et al.” stands for authors nobody named here; the entry wants all of them.',
         'APA Publication Manual, 7th ed., 9.8',
     ],
-    'author.group' => ['Author', 'An organisation’s name is written out in full.', 'APA Publication Manual, 7th ed., 9.11'],
+    'author.group' => [
+        'Author',
+        'An organisation’s name is written out in full.',
+        'APA Publication Manual, 7th ed., 9.11',
+    ],
     'author.screen' => [
         'Author',
         'A screen name stands as it is shown, in brackets when the real name is known.',
@@ -34,7 +38,9 @@ return [
     ],
     'date' => [
         'Date',
-        'The date stands right after the author: the year first, then month and day where the source is dated to the day.',
+
+        'The date stands right after the author: the year first, then month and day where the source is dated to the '
+            .'day.',
         'APA Publication Manual, 7th ed., 9.14',
     ],
     'date.none' => ['Date', '“n.d.” says that the source has no date.', 'APA Publication Manual, 7th ed., 9.17'],
@@ -45,12 +51,16 @@ return [
     ],
     'title.italic' => [
         'Title',
-        'In italics, because the work stands on its own; only the first word, the first after a colon and names have capitals.',
+
+        'In italics, because the work stands on its own; only the first word, the first after a colon and names have '
+            .'capitals.',
         'APA Publication Manual, 7th ed., 9.19',
     ],
     'title.plain' => [
         'Title',
-        'Without italics or quotation marks, because it is part of a larger work; only the first word, the first after a colon and names have capitals.',
+
+        'Without italics or quotation marks, because it is part of a larger work; only the first word, the first after '
+            .'a colon and names have capitals.',
         'APA Publication Manual, 7th ed., 9.19',
     ],
     'title.within' => [
@@ -63,7 +73,11 @@ return [
         'A description in brackets, because the source has no title.',
         'APA Publication Manual, 7th ed., 9.22',
     ],
-    'title.note' => ['Description', 'A word in brackets says what kind of work this is.', 'APA Publication Manual, 7th ed., 9.21'],
+    'title.note' => [
+        'Description',
+        'A word in brackets says what kind of work this is.',
+        'APA Publication Manual, 7th ed., 9.21',
+    ],
     'title.review' => [
         'Description',
         'What the review is about, in brackets, with its maker.',
@@ -84,7 +98,11 @@ return [
         '“In”, the editors with their initials first, and the title of the whole work.',
         'APA Publication Manual, 7th ed., 9.28',
     ],
-    'source.periodical' => ['Source', 'The periodical’s name in italics, with its own capitals.', 'APA Publication Manual, 7th ed., 9.25'],
+    'source.periodical' => [
+        'Source',
+        'The periodical’s name in italics, with its own capitals.',
+        'APA Publication Manual, 7th ed., 9.25',
+    ],
     'source.volume' => [
         'Source',
         'The volume in italics, the issue in parentheses without them.',
@@ -92,7 +110,11 @@ return [
     ],
     'source.pages' => ['Source', 'The first and last page, in full.', 'APA Publication Manual, 7th ed., 9.25'],
     'source.book' => ['Source', 'The title of the whole work, in italics.', 'APA Publication Manual, 7th ed., 9.28'],
-    'source.status' => ['Source', 'The article is out before its issue, so a word says so.', 'APA Publication Manual, 7th ed., 10.1'],
+    'source.status' => [
+        'Source',
+        'The article is out before its issue, so a word says so.',
+        'APA Publication Manual, 7th ed., 10.1',
+    ],
     'source.publisher' => [
         'Source',
         'Who brought the work out, without “Inc.” and the like; left out when it is the author.',
@@ -138,7 +160,9 @@ return [
     'comma' => ['Punctuation', 'Commas part what belongs to one element.', 'APA Publication Manual, 7th ed., 9.5'],
     'cite.author' => [
         'In-text citation',
-        'The family name or the group leads the reader to the entry; with three or more authors “et al.” follows the first.',
+
+        'The family name or the group leads the reader to the entry; with three or more authors “et al.” follows the '
+            .'first.',
         'APA Publication Manual, 7th ed., 8.17',
     ],
     'cite.title' => [
@@ -186,7 +210,11 @@ return [
         'A short title in italics below the number, with the capitals of a headline.',
         'APA Publication Manual, 7th ed., 7.25',
     ],
-    'caption.note' => ['Caption', 'The note below the picture says where it is from.', 'APA Publication Manual, 7th ed., 7.28'],
+    'caption.note' => [
+        'Caption',
+        'The note below the picture says where it is from.',
+        'APA Publication Manual, 7th ed., 7.28',
+    ],
     'caption.from' => [
         'Caption',
         '“From” for a picture as it was, “Adapted from” for one that you changed.',

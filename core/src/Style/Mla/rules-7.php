@@ -42,6 +42,7 @@ return [
     'version' => ['MLA Handbook, 7th ed., 5.5.13'],
     'number' => [
         'MLA Handbook, 7th ed., 5.4.2',
+
         'In a journal volume and issue stand as figures with a full stop between them; elsewhere after a shortened word.',
     ],
     'publisher' => [

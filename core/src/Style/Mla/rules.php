@@ -10,13 +10,21 @@ return [
         'The first author stands with the family name first, because the page is in alphabetical order.',
         'MLA Handbook, 9th ed., 5.6',
     ],
-    'author.two' => ['Author', 'A second author follows “and”, with the name in its usual order.', 'MLA Handbook, 9th ed., 5.7'],
+    'author.two' => [
+        'Author',
+        'A second author follows “and”, with the name in its usual order.',
+        'MLA Handbook, 9th ed., 5.7',
+    ],
     'author.many' => [
         'Author',
         'With three or more authors only the first is named; “et al.” stands for the others.',
         'MLA Handbook, 9th ed., 5.8',
     ],
-    'author.group' => ['Author', 'An organisation’s name is written out and never inverted.', 'MLA Handbook, 9th ed., 5.17'],
+    'author.group' => [
+        'Author',
+        'An organisation’s name is written out and never inverted.',
+        'MLA Handbook, 9th ed., 5.17',
+    ],
     'author.screen' => [
         'Author',
         'A screen name stands as it is shown, in brackets when the real name is known.',
@@ -32,7 +40,11 @@ return [
         'The word after the name says what this person did, since they are not the author.',
         'MLA Handbook, 9th ed., 5.9',
     ],
-    'author.repeated' => ['Author', 'Three hyphens stand for the same name as in the entry above.', 'MLA Handbook, 9th ed., 5.126'],
+    'author.repeated' => [
+        'Author',
+        'Three hyphens stand for the same name as in the entry above.',
+        'MLA Handbook, 9th ed., 5.126',
+    ],
     'title.quoted' => [
         'Title of source',
         'In quotation marks, because it is one part of a larger whole; every principal word has a capital.',
@@ -74,7 +86,11 @@ return [
         'When a work of art was made stands right after its title, because its website is younger.',
         'MLA Handbook, 9th ed., appendix 2, visual art',
     ],
-    'container' => ['Title of container', 'The larger whole that holds the source, in italics.', 'MLA Handbook, 9th ed., 5.31'],
+    'container' => [
+        'Title of container',
+        'The larger whole that holds the source, in italics.',
+        'MLA Handbook, 9th ed., 5.31',
+    ],
     'container.author' => [
         'Title of container',
         'The larger whole that holds the source, in italics. It is the author too, so it is named here only.',
@@ -85,7 +101,11 @@ return [
         'Who brought the source out is its author too: MLA names it here only, and the entry begins with the title.',
         'MLA Handbook, 9th ed., 5.19',
     ],
-    'contributor' => ['Contributor', 'Who else shaped the source, after a word for what they did.', 'MLA Handbook, 9th ed., 5.38'],
+    'contributor' => [
+        'Contributor',
+        'Who else shaped the source, after a word for what they did.',
+        'MLA Handbook, 9th ed., 5.38',
+    ],
     'version' => [
         'Version',
         'Which edition or version it is, with “edition” shortened to “ed.”.',
@@ -102,7 +122,11 @@ return [
         'Day, month, year; months longer than four letters are shortened.',
         'MLA Handbook, 9th ed., 5.68',
     ],
-    'pages' => ['Location', 'The pages of the part you used: p. for one, pp. for several.', 'MLA Handbook, 9th ed., 5.84'],
+    'pages' => [
+        'Location',
+        'The pages of the part you used: p. for one, pp. for several.',
+        'MLA Handbook, 9th ed., 5.84',
+    ],
     'place' => ['Location', 'Where the object is kept, or where the event took place.', 'MLA Handbook, 9th ed., 5.98'],
     'doi' => [
         'Location',
@@ -143,7 +167,11 @@ return [
     ],
     'stop' => ['Punctuation', 'A full stop closes each of author, title and container.', 'MLA Handbook, 9th ed., 5.2'],
     'comma' => ['Punctuation', 'Commas part the elements of one container.', 'MLA Handbook, 9th ed., 5.2'],
-    'cite.author' => ['In-text citation', 'The family name leads the reader to the entry.', 'MLA Handbook, 9th ed., 6.4'],
+    'cite.author' => [
+        'In-text citation',
+        'The family name leads the reader to the entry.',
+        'MLA Handbook, 9th ed., 6.4',
+    ],
     'cite.title' => [
         'In-text citation',
         'A short form of the title, because the entry begins with it or the author has other works here.',
@@ -154,14 +182,30 @@ return [
         'The words are quoted from a work that quotes them itself: “qtd. in” names the one you read.',
         'MLA Handbook, 9th ed., 6.77',
     ],
-    'cite.locator' => ['In-text citation', 'The place in the source; a page needs no “p.”.', 'MLA Handbook, 9th ed., 6.16'],
-    'cite.parentheses' => ['In-text citation', 'Parentheses hold what your sentence does not say already.', 'MLA Handbook, 9th ed., 6.3'],
+    'cite.locator' => [
+        'In-text citation',
+        'The place in the source; a page needs no “p.”.',
+        'MLA Handbook, 9th ed., 6.16',
+    ],
+    'cite.parentheses' => [
+        'In-text citation',
+        'Parentheses hold what your sentence does not say already.',
+        'MLA Handbook, 9th ed., 6.3',
+    ],
     'caption.number' => [
         'Caption',
         '“Fig.” and its number stand below the picture, in the order of your text.',
         'MLA Handbook, 9th ed., 1.7',
     ],
     'caption.words' => ['Caption', 'Your own words on the picture.', 'MLA Handbook, 9th ed., 1.7'],
-    'caption.maker' => ['Caption', 'Names stand as one says them, since nothing is sorted here.', 'MLA Handbook, 9th ed., 1.7'],
-    'annotation' => ['Annotation', 'Your own words on the source, in a paragraph below the entry.', 'MLA Handbook, 9th ed., 5.132'],
+    'caption.maker' => [
+        'Caption',
+        'Names stand as one says them, since nothing is sorted here.',
+        'MLA Handbook, 9th ed., 1.7',
+    ],
+    'annotation' => [
+        'Annotation',
+        'Your own words on the source, in a paragraph below the entry.',
+        'MLA Handbook, 9th ed., 5.132',
+    ],
 ];

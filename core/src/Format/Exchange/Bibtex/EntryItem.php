@@ -107,18 +107,29 @@ final class EntryItem
         $said = array_map(fn (array $fields): string => $this->titled(...$fields), self::TITLES);
         $title = (new ExportHabits($said['title']))->undone();
         $whole = $said['booktitle'] ?: $said['journaltitle'] ?: $said['journal'];
-        if ($whole === '' && $said['maintitle'] !== '' && $this->item['type'] === 'book') {
-            // A volume with a title of its own: "Coasts of the North: Vol. 2. The Lowlands".
-            $volume = (new Latex($this->take('volume')))->text();
-            $title = "{$said['maintitle']}: ".($volume === '' ? '' : "Vol. {$volume}. ").$title;
-        } elseif ($whole === '' && $this->type === 'inbook') {
-            // BibTeX's own @inbook is a part of the book it names, told by its chapter.
-            $chapter = (new Latex($this->take('chapter')))->text();
-            [$title, $whole] = [ctype_digit($chapter) ? "Chapter {$chapter}" : $chapter, $title];
-        } else {
-            $whole = $whole ?: $said['maintitle'];
-        }
+        [$title, $whole] = match (true) {
+            $whole !== '' => [$title, $whole],
+            $said['maintitle'] !== '' && $this->item['type'] === 'book' => [$this->ofVolumes($said['maintitle'], $title), ''],
+            $this->type === 'inbook' => [$this->chapter(), $title],
+            default => [$title, $said['maintitle']],
+        };
         $this->item += array_filter(['title' => $title, 'container-title' => $whole === $title ? '' : $whole]);
+    }
+
+    /** A volume with a title of its own: "Coasts of the North: Vol. 2. The Lowlands". */
+    private function ofVolumes(string $whole, string $title): string
+    {
+        $volume = (new Latex($this->take('volume')))->text();
+
+        return "{$whole}: ".($volume === '' ? '' : "Vol. {$volume}. ").$title;
+    }
+
+    /** BibTeX's own @inbook is a part of the book it names, told by its chapter. */
+    private function chapter(): string
+    {
+        $chapter = (new Latex($this->take('chapter')))->text();
+
+        return ctype_digit($chapter) ? "Chapter {$chapter}" : $chapter;
     }
 
     /** A title with its subtitle. */
@@ -343,16 +354,22 @@ final class EntryItem
             return ['date-parts' => [[(int) $year]], 'season' => $season - 20];
         }
         $months = array_map(self::month(...), preg_split('~\s*[-–/]+\s*~u', $said) ?: []);
-        if (count($months) === 2 && $months[0] > 0 && $months[1] > 0) {
+        if (count($months) === 2 && min($months) > 0) {
             return ['date-parts' => [[(int) $year, $months[0]], [(int) $year, $months[1]]]];
         }
-        $month = self::month($said);
-        // Databases put the day there too: "Jul 09".
-        $fields['day'] ??= preg_match('/^(?|\p{L}+\.? (\d{1,2})|(\d{1,2}) \p{L}+\.?)$/u', $said, $m) === 1 ? $m[1] : '';
 
-        return [
-            'date-parts' => [array_values(array_filter([(int) $year, $month, $month > 0 ? (int) $fields['day'] : 0]))],
-        ];
+        return ['date-parts' => [self::parts((int) $year, self::month($said), $fields['day'] ?? '', $said)]];
+    }
+
+    /** @return list<int> */
+    private static function parts(int $year, int $month, string $day, string $said): array
+    {
+        // Databases put the day to the month: "Jul 09".
+        if ($day === '' && preg_match('/^(?|\p{L}+\.? (\d{1,2})|(\d{1,2}) \p{L}+\.?)$/u', $said, $m) === 1) {
+            $day = $m[1];
+        }
+
+        return array_values(array_filter([$year, $month, $month > 0 ? (int) $day : 0]));
     }
 
     private static function month(string $said): int

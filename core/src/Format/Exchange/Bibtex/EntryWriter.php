@@ -25,7 +25,8 @@ final class EntryWriter
     private const SORTED = ['phdthesis', 'mastersthesis', 'techreport'];
 
     private const ESCAPED = [
-        '\\' => '\textbackslash{}', '{' => '\{', '}' => '\}', '&' => '\&', '%' => '\%', '$' => '\$', '#' => '\#', '_' => '\_',
+        '\\' => '\textbackslash{}', '{' => '\{', '}' => '\}', '&' => '\&', '%' => '\%', '$' => '\$', '#' => '\#',
+        '_' => '\_',
         '~' => '\textasciitilde{}',
     ];
 

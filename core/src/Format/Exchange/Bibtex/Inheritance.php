@@ -35,16 +35,34 @@ final readonly class Inheritance
     {
         $fields = $entry['fields'];
         foreach (preg_split('/\s*,\s*/', $fields['xdata'] ?? '', -1, PREG_SPLIT_NO_EMPTY) ?: [] as $key) {
-            $lender = $this->byKey[strtolower($key)] ?? null;
-            $lent = $lender === null || $depth > self::DEEPEST ? [] : $this->fields($lender, $depth + 1);
-            $fields += array_diff_key($lent, ['_id' => '']);
+            $fields += array_diff_key($this->fieldsOf($this->entry($key, $entry), $depth), ['_id' => '']);
         }
-        $parent = $this->byKey[strtolower(trim($fields['crossref'] ?? ''))] ?? null;
-        if ($parent !== null && $depth <= self::DEEPEST && $parent['key'] !== $entry['key']) {
-            $fields += $this->lent($entry['type'], $parent['type'], $this->fields($parent, $depth + 1));
+        $parent = $this->entry($fields['crossref'] ?? '', $entry);
+        if ($parent !== null) {
+            $fields += $this->lent($entry['type'], $parent['type'], $this->fieldsOf($parent, $depth));
         }
 
         return array_diff_key($fields, ['xdata' => '', 'crossref' => '']);
+    }
+
+    /**
+     * @param  array{type: string, key: string, fields: array<string, string>}  $for
+     * @return ?array{type: string, key: string, fields: array<string, string>} another entry by its key
+     */
+    private function entry(string $key, array $for): ?array
+    {
+        $key = strtolower(trim($key));
+
+        return $key === $for['key'] ? null : $this->byKey[$key] ?? null;
+    }
+
+    /**
+     * @param  ?array{type: string, key: string, fields: array<string, string>}  $entry
+     * @return array<string, string>
+     */
+    private function fieldsOf(?array $entry, int $depth): array
+    {
+        return $entry === null || $depth > self::DEEPEST ? [] : $this->fields($entry, $depth + 1);
     }
 
     /**

@@ -16,7 +16,8 @@ final readonly class Latex
     private const LETTERS = [
         'ss' => 'ß', 'ae' => 'æ', 'AE' => 'Æ', 'oe' => 'œ', 'OE' => 'Œ', 'aa' => 'å', 'AA' => 'Å', 'o' => 'ø',
         'O' => 'Ø', 'l' => 'ł', 'L' => 'Ł', 'i' => 'ı', 'j' => 'ȷ', 'dh' => 'ð', 'th' => 'þ', 'TH' => 'Þ', 'DH' => 'Ð',
-        'dj' => 'đ', 'DJ' => 'Đ', 'ng' => 'ŋ', 'NG' => 'Ŋ', 'textasciitilde' => '∼', 'textendash' => '–', 'emdash' => '—', 'endash' => '–', 'slash' => '/',
+        'dj' => 'đ', 'DJ' => 'Đ', 'ng' => 'ŋ', 'NG' => 'Ŋ', 'textasciitilde' => '∼', 'textendash' => '–',
+        'emdash' => '—', 'endash' => '–', 'slash' => '/',
         'textemdash' => '—', 'ldots' => '…', 'dots' => '…', 'textquoteright' => '’', 'textquoteleft' => '‘',
         'textquotedblleft' => '“', 'textquotedblright' => '”', 'copyright' => '©', 'S' => '§', 'TeX' => 'TeX',
         'LaTeX' => 'LaTeX',
@@ -76,7 +77,8 @@ final readonly class Latex
         $text = strtr(
             $text,
             [
-                '"=' => '-', '\\,' => ' ', '\\;' => ' ', '\\ ' => ' ', '\\-' => '', '\\/' => '', '---' => '—', '--' => '–',
+                '"=' => '-', '\\,' => ' ', '\\;' => ' ', '\\ ' => ' ', '\\-' => '', '\\/' => '', '---' => '—',
+                '--' => '–',
                 '``' => '“', "''" => '”', '~' => "\u{A0}",
             ],
         );

@@ -251,7 +251,8 @@ final class ItemReader
         $url = $this->text('URL');
         $first = Container::fromArray(array_merge(
             array_map($this->text(...), [
-                'section' => 'section', 'edition' => 'edition', 'version' => 'version', 'volumes' => 'number-of-volumes',
+                'section' => 'section', 'edition' => 'edition', 'version' => 'version',
+                'volumes' => 'number-of-volumes',
                 'issue' => 'issue', 'series' => 'collection-title', 'seriesNumber' => 'collection-number',
                 'status' => 'status', 'pages' => 'page', 'doi' => 'DOI',
             ]),

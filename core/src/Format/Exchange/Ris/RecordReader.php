@@ -29,7 +29,8 @@ final class RecordReader
     ];
 
     private const PEOPLE = [
-        'AU' => 'author', 'A1' => 'author', 'A2' => 'editor', 'ED' => 'editor', 'A4' => 'translator', 'A3' => 'collection-editor',
+        'AU' => 'author', 'A1' => 'author', 'A2' => 'editor', 'ED' => 'editor', 'A4' => 'translator',
+        'A3' => 'collection-editor',
     ];
 
     private const CONTAINERS = ['T2', 'JF', 'BT'];
@@ -109,7 +110,7 @@ final class RecordReader
     private static function put(array &$item, string $tag, string $value): void
     {
         match (true) {
-            isset(self::PEOPLE[$tag]) => $item[self::knowledge()['people'][$item['ris type'] ?? ''][$tag] ?? self::PEOPLE[$tag]][] = self::name($value),
+            isset(self::PEOPLE[$tag]) => $item[self::person($tag, $item['ris type'] ?? '')][] = self::name($value),
             in_array($tag, self::CONTAINERS, true) => $item['container-title'] ??= $value,
             in_array($tag, self::SHORT_CONTAINERS, true) => $item['container-title-short'] ??= $value,
             in_array($tag, self::ISSUED, true) => $item['issued'] = self::date($value, $tag === 'DA' ? null : ($item['issued'] ?? null)),
@@ -135,6 +136,12 @@ final class RecordReader
         };
     }
 
+    /** Whom a tag names in a record of a type. */
+    private static function person(string $tag, string $type): string
+    {
+        return self::knowledge()['people'][$type][$tag] ?? self::PEOPLE[$tag];
+    }
+
     /** @param  array<string, mixed>  $item */
     private static function putType(array &$item, string $type): void
     {
@@ -147,7 +154,10 @@ final class RecordReader
     }
 
     /**
-     * @return array{types: array<string, string>, genres: array<string, string>, people: array<string, array<string, string>>, custom: array<string, array<string, string>>}
+     * @return array{
+     *     types: array<string, string>, genres: array<string, string>,
+     *     people: array<string, array<string, string>>, custom: array<string, array<string, string>>
+     * }
      */
     private static function knowledge(): array
     {

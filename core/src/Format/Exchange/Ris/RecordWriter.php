@@ -81,18 +81,30 @@ final class RecordWriter
     private static function texts(array $item, string $type): array
     {
         $lines = [];
+        // A tag that means something else for the type would come back as that.
         $taken = (require dirname(__DIR__, 4).'/data/ris.php')['custom'][$type] ?? [];
-        foreach (self::TAGS as $variable => $tag) {
-            // A tag that means something else for the type would come back as that.
-            if (is_string($item[$variable] ?? null) && ! isset($taken[$tag])) {
+        foreach (array_diff(self::TAGS, array_keys($taken)) as $variable => $tag) {
+            if (is_string($item[$variable] ?? null)) {
                 $lines[] = [$tag, str_replace(["\r", "\n"], ' ', (new Markup($item[$variable]))->plain())];
             }
         }
         foreach (is_string($item['keyword'] ?? null) ? explode(', ', $item['keyword']) : [] as $word) {
             $lines[] = ['KW', $word];
         }
-        // Tags of another record that have no name in any other format come back as they were.
-        foreach (is_array($item['ris'] ?? null) ? $item['ris'] : [] as $tag => $values) {
+
+        return [...$lines, ...self::kept(is_array($item['ris'] ?? null) ? $item['ris'] : [])];
+    }
+
+    /**
+     * Tags of another record that have no name in any other format come back as they were.
+     *
+     * @param  array<mixed>  $tags
+     * @return list<array{string, string}>
+     */
+    private static function kept(array $tags): array
+    {
+        $lines = [];
+        foreach ($tags as $tag => $values) {
             foreach (is_array($values) ? array_filter($values, is_string(...)) : [] as $value) {
                 $lines[] = [(string) $tag, $value];
             }
