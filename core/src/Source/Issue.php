@@ -45,8 +45,8 @@ final readonly class Issue
     /**
      * @return array{
      *     id: string, field: string, sentence: string, severity: string,
-     * fix: ?array{label: string, value: string|list<array<string, mixed>>, field?: string}, about: string, without:
-     * string,
+     *     fix: ?array{label: string, value: string|list<array<string, mixed>>, field?: string},
+     *     about: string, without: string,
      *     dismissal: ?string, answer: string, waits: bool,
      *     otherFix: ?array{label: string, value: string|list<array<string, mixed>>, field?: string}
      * } `answer` is the label of the dismissal, `waits` whether it stays though the field is filled in

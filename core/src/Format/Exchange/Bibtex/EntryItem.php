@@ -164,16 +164,20 @@ final class EntryItem
 
     private function field(string $field, string $value): void
     {
-        $text = (new Latex($value))->text();
         $reader = self::READERS[$field] ?? null;
         $variable = $this->knowledge['fields'][$field] ?? null;
         if ($reader !== null) {
-            $this->{$reader}($field, $value, $text);
+            $this->{$reader}($field, $value);
         } elseif ($variable === null) {
             $this->keep($field, $value);
         } elseif ($variable !== '') {
-            $this->item[$variable] ??= in_array($field, self::LISTS, true) ? self::listed($value) : $text;
+            $this->item[$variable] ??= in_array($field, self::LISTS, true) ? self::listed($value) : self::text($value);
         }
+    }
+
+    private static function text(string $value): string
+    {
+        return (new Latex($value))->text();
     }
 
     /** What no other format has a name for comes back as it was. */
@@ -187,8 +191,9 @@ final class EntryItem
         $this->item[strtoupper($field)] ??= self::address($value);
     }
 
-    private function pages(string $field, string $value, string $text): void
+    private function pages(string $field, string $value): void
     {
+        $text = self::text($value);
         // "??-??" says that nobody knows them.
         if (preg_match('/^[?\s–-]+$/u', $text) === 1) {
             $this->keep($field, $value);
@@ -197,14 +202,16 @@ final class EntryItem
         }
     }
 
-    private function plain(string $field, string $value, string $text): void
+    private function plain(string $field, string $value): void
     {
+        $text = self::text($value);
         $this->item[$field === 'chapter' ? 'section' : $field] ??= $text;
     }
 
     /** Of a journal the series counts its volumes anew, which no style has a place for. */
-    private function series(string $field, string $value, string $text): void
+    private function series(string $field, string $value): void
     {
+        $text = self::text($value);
         if ($this->item['type'] === 'article-journal') {
             $this->keep($field, $value);
         } else {
@@ -219,8 +226,9 @@ final class EntryItem
     }
 
     /** How something came out that no house brought out: an address, or words. */
-    private function published(string $field, string $value, string $text): void
+    private function published(string $field, string $value): void
     {
+        $text = self::text($value);
         if (preg_match('~(https?://[^\s{}]+)~', $value, $m) === 1) {
             $this->item['URL'] ??= $m[1];
         } elseif (! isset($this->fields['publisher']) && $text !== '') {
@@ -230,8 +238,9 @@ final class EntryItem
         }
     }
 
-    private function note(string $field, string $value, string $text): void
+    private function note(string $field, string $value): void
     {
+        $text = self::text($value);
         $isVisit = preg_match(self::VISITED, $text, $m) === 1;
         $date = PartialDate::parse(rtrim($m[1] ?? '', '.'));
         match (true) {
@@ -242,8 +251,9 @@ final class EntryItem
     }
 
     /** The number of a preprint in its archive, which brings it out. */
-    private function eprint(string $field, string $value, string $text): void
+    private function eprint(string $field, string $value): void
     {
+        $text = self::text($value);
         $archive = trim($this->fields['archiveprefix'] ?? $this->fields['eprinttype'] ?? '');
         $isPreprint = $archive !== '' && ! isset($this->item['container-title']) && ! isset($this->fields['publisher'])
             && in_array($this->item['type'], ['document', 'webpage', 'manuscript', 'article-journal'], true);
@@ -257,8 +267,9 @@ final class EntryItem
     }
 
     /** In a journal the issue, in a series of books the place in it, and a document's own number elsewhere. */
-    private function number(string $field, string $value, string $text): void
+    private function number(string $field, string $value): void
     {
+        $text = self::text($value);
         $variable = match (true) {
             $this->item['type'] === 'article-journal' => 'issue',
             isset($this->fields['series'])
@@ -315,8 +326,9 @@ final class EntryItem
     }
 
     /** What the work is called, by BibLaTeX's own key for it or in words; a patent says so by its type. */
-    private function work(string $field, string $value, string $text): void
+    private function work(string $field, string $value): void
     {
+        $text = self::text($value);
         $words = str_starts_with(strtolower($text), 'pat') && $this->item['type'] === 'patent'
             ? ''
             : $this->knowledge['works'][strtolower($text)] ?? $text;
