@@ -39,6 +39,12 @@ final class HeadlineCase
         'ms' => true, 'ns' => true, 'h' => true, 'min' => true, 'l' => true, 'ml' => true,
     ];
 
+    /** The commonest of the small words, which are nothing else and have three letters at most. */
+    private const ALWAYS_SMALL = [
+        'an' => true, 'the' => true, 'and' => true, 'but' => true, 'for' => true, 'nor' => true, 'or' => true, 'as' => true,
+        'at' => true, 'of' => true, 'per' => true, 'to' => true, 'via' => true,
+    ];
+
     private const CONJUNCTIONS = ['after' => true, 'before' => true, 'since' => true, 'until' => true];
 
     private const DETERMINERS = [
@@ -88,9 +94,15 @@ final class HeadlineCase
             return (new self($tokens->with($tokens->words), 'In Capitals'))->text();
         }
         $words = $this->tokens->words;
+        $isPlain = $this->tokens->isPlain;
         foreach ($words as $i => $word) {
             $small = strtolower($word);
             $first = $word[0];
+            if ($isPlain && isset(self::ALWAYS_SMALL[$small]) && $i > 0 && $i < $this->tokens->last) {
+                $words[$i] = $small;
+
+                continue;
+            }
             // Most words have their capital, and are no small ones.
             if (isset(self::SMALL[$small]) || isset(self::EITHER[$small]) || $first > 'Z' || $first < 'A') {
                 $words[$i] = $this->word($i, $word);

@@ -31,7 +31,7 @@ final class TitleTokens
     /** @var list<string> */
     public readonly array $words;
 
-    /** @var list<string> what stands before each word, and after the last */
+    /** @var array<int, string> what stands before each word, and after the last */
     public readonly array $between;
 
     public readonly int $last;
@@ -46,7 +46,9 @@ final class TitleTokens
         if ($this->isPlain) {
             $this->words = explode(' ', $title);
             $this->last = count($this->words) - 1;
-            $this->between = ['', ...array_fill(0, $this->last, ' '), ''];
+            $between = array_fill(0, $this->last + 2, ' ');
+            $between[0] = $between[$this->last + 1] = '';
+            $this->between = $between;
 
             return;
         }
