@@ -18,6 +18,8 @@ return [
         emperor empress president senator governor mayor general captain colonel admiral judge justice chief professor
         sultan river rabbi bishop archbishop cardinal count countess baron duke duchess sister brother mother father chancellor
         secretary representative lieutenant sergeant major minister tsar czar shah caliph imam'),
+    // Before a surname, whatever else that word may be.
+    'courtesies' => $words('mr mrs ms mx dr'),
     // Before "of" and a name.
     'headsOf' => $words('
         battle siege treaty university college bay gulf isle kingdom republic duke duchess earl archbishop edict sea
@@ -33,9 +35,17 @@ return [
     'tailsOfPeoples' => $words('
         war wars revolution rebellion uprising restoration empire dynasty republic union confederacy parliament congress constitution west
         sea ocean'),
+    // After a name, and as often a part of it as not.
+    'tailsAsked' => $words('
+        resistance famine riots strike crisis movement party league club society school station park house church
+        hospital market museum library festival protests fire flood earthquake plague summit court temple mission
+        theater theatre zoo airport harbor garden gardens dam mine square coast front line campaign raid marathon games dream cup tour derby parade carnival fair
+        exhibition press company railway railroad pipeline pass reservation reservoir territory province'),
     // Two words after a name: Civil War, National Park.
     'beforeTails' => $words('civil national state world peace high'),
     'lastTails' => $words('war park university forest monument treaty accord prize fair'),
+    // After an ordinal.
+    'ordinalTails' => $words('amendment crusade reich republic dynasty estate international'),
     // Before a figure, a Roman number or a letter.
     'series' => $words('
         part volume band book chapter phase grade day study experiment trial section level class title article plan generation
@@ -123,6 +133,7 @@ return [
         'South Pole', 'Soviet Union', 'Space Race', 'Spanish Civil War', 'Stone Age', 'Supreme Court', 'Trail of Tears',
         'Underground Railroad', 'United Kingdom', 'United Nations', 'United States', 'Universal Declaration of Human Rights', 'Vietnam War', 'Voting Rights Act', 'Wall Street',
         'Freedom Summer', 'Kitty Hawk', 'Lost Generation', 'Tornado Alley', 'White House', 'World Bank', 'World Cup', 'World Health Organization', 'World Trade Organization',
+        'Lower East Side', 'Upper East Side', 'Lower West Side', 'Upper West Side', 'Gulf Stream', 'French Resistance', 'Potato Famine', 'May Fourth', 'July Fourth', 'Peace Corps',
         'World War', 'African American', 'African Americans', 'Asian American', 'Asian Americans', 'Mexican American',
         'Mexican Americans', 'Native American', 'Native Americans', 'Pacific Islander', 'Pacific Islanders', 'Great War', 'Big Bang', 'Milky Way', 'Dead Sea', 'Black Sea', 'Red Sea',
         'Black Death', 'Holy See', 'Holy Roman Empire', 'Central America', 'Central American', 'Central Asia', 'Eastern Europe', 'Eastern European', 'Western Europe',
@@ -130,10 +141,14 @@ return [
         'Central Park', 'Times Square', 'Ivy League', 'Little League', 'Major League Baseball', 'Super Bowl', 'Olympic Games', 'Winter Olympics', 'Summer Olympics',
         'Americans with Disabilities Act', 'Affordable Care Act', 'No Child Left Behind Act', 'Social Security Act', 'Stamp Act', 'Tea Party', 'Green Party', 'Labour Party', 'Labor Party',
     ],
-    // The name where "the" stands before, and plain words elsewhere.
-    'phrasesAfterThe' => ['civil war', 'great war', 'national guard', 'secret service', 'security council', 'new left', 'old left',
-        'left bank', 'stock exchange', 'great wall', 'great fire', 'great plague', 'great famine', 'peace corps',
-        'final solution', 'general assembly'],
+    // The name where "the" stands before; elsewhere somebody should say.
+    'phrasesAfterThe' => [
+        'civil war', 'great war', 'national guard', 'secret service', 'security council', 'new left', 'old left',
+        'left bank', 'stock exchange', 'great wall', 'great fire', 'great plague', 'great famine', 'final solution',
+        'general assembly', 'deep south',
+    ],
+    // As often the one as the other, whatever stands before.
+    'phrasesAsked' => ['main street', 'high street', 'reign of terror', 'round table', 'promised land', 'gold coast'],
     // Small everywhere, though a list has them as names.
     'common' => $words('
         state states city church university school board police army navy government congress council

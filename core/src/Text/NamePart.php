@@ -35,8 +35,18 @@ final class NamePart
     /** What stands around it tells. */
     public const SURROUNDED = 1024;
 
+    /** Before a surname: Mr., Ms. */
+    public const COURTESY = 2048;
+
+    /** After a name, as often a part of it as not: Station, Famine. */
+    public const TAIL_ASKED = 4096;
+
+    /** After an ordinal: the Second Amendment. */
+    public const ORDINAL_TAIL = 8192;
+
     /** What makes a word worth a look at its neighbours. */
-    public const LOOKED_AT = self::SERIES | self::HEAD | self::HEAD_OF | self::DIRECTION | self::TAILS;
+    public const LOOKED_AT = self::SERIES | self::HEAD | self::HEAD_OF | self::COURTESY | self::DIRECTION
+        | self::ORDINAL_TAIL | self::TAILS;
 
     public const TAILS = self::TAIL | self::TAIL_OF_PEOPLE | self::BEFORE_TAIL;
 
@@ -45,9 +55,12 @@ final class NamePart
         'series' => self::SERIES,
         'heads' => self::HEAD,
         'headsOf' => self::HEAD_OF,
+        'courtesies' => self::COURTESY,
         'tails' => self::TAIL,
         'tailsOfPeoples' => self::TAIL_OF_PEOPLE,
         'directions' => self::DIRECTION,
+        'tailsAsked' => self::TAIL_ASKED,
+        'ordinalTails' => self::ORDINAL_TAIL,
         'beforeTails' => self::BEFORE_TAIL,
         'lastTails' => self::LAST_TAIL,
         'names' => self::NAME,

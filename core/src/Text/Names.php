@@ -12,15 +12,21 @@ namespace Bibrel\Core\Text;
  */
 final class Names
 {
+    /** What stands for the spelling of a phrase: each long word has a capital. */
+    public const USUAL = 1;
+
+    /** It is a name after "the"; elsewhere it may be. */
+    public const AFTER_THE = 2;
+
+    /** It is as often a name as not. */
+    public const ASKED = 3;
+
     private static ?self $all = null;
 
     /** @var array<string, int> flags of NameWord by word in small letters */
     public readonly array $words;
 
-    /**
-     * @var array<string, string|int> the spelling of a phrase in small letters; 1 where each long word has a capital, 2 where
-     *     it is a name only after "the"
-     */
+    /** @var array<string, string|int> the spelling of a phrase in small letters, or what stands for it above */
     private readonly array $phrases;
 
     /** @var array<string, int> how many words the longest phrase has that begins with a word */
@@ -75,18 +81,30 @@ final class Names
             $phrase .= ' '.$small[$at + $i];
             $longest = isset($this->phrases[$phrase]) || $this->isPlural($phrase) ? $phrase : $longest;
         }
-        $spelled = $this->phrases[$longest] ?? 1;
-        if ($longest === '' || $spelled === 2 && ($small[$at - 1] ?? '') !== 'the') {
+        if ($longest === '') {
             return [];
         }
+        $spelled = $this->phrases[$longest] ?? self::USUAL;
 
         return explode(' ', is_string($spelled) ? $spelled : self::usual($longest));
+    }
+
+    /**
+     * Whether nobody can know that a phrase is the name where it stands.
+     *
+     * @param  list<string>  $phrase
+     */
+    public function isAsked(array $phrase, string $before): bool
+    {
+        $kind = $this->phrases[mb_strtolower(implode(' ', $phrase))] ?? self::USUAL;
+
+        return $kind === self::ASKED || $kind === self::AFTER_THE && $before !== 'the';
     }
 
     /** Several of one name: the Opium Wars. */
     private function isPlural(string $phrase): bool
     {
-        return str_ends_with($phrase, 's') && ($this->phrases[substr($phrase, 0, -1)] ?? null) === 1;
+        return str_ends_with($phrase, 's') && ($this->phrases[substr($phrase, 0, -1)] ?? null) === self::USUAL;
     }
 
     /** @return array<string, mixed> */

@@ -19,7 +19,8 @@ final readonly class NamesAround
     /** What looks at the neighbours of a word, by what the word may be. */
     private const LOOKS = [
         NamePart::SERIES => 'counted', NamePart::HEAD => 'head', NamePart::HEAD_OF => 'headOf',
-        NamePart::DIRECTION => 'direction', NamePart::TAILS => 'tail',
+        NamePart::COURTESY => 'courtesy', NamePart::DIRECTION => 'direction',
+        NamePart::ORDINAL_TAIL => 'ordinal', NamePart::TAILS => 'tail',
     ];
 
     public function __construct(private TitleWords $title)
@@ -68,6 +69,14 @@ final readonly class NamesAround
         }
     }
 
+    /** Mr. X, whatever X is besides. */
+    private function courtesy(int $i): void
+    {
+        if ($this->title->isCapital($i + 1) && trim($this->title->tokens->between[$i + 1], '. ') === '') {
+            $this->title->name($i, $i + 1);
+        }
+    }
+
     /** Battle of X, University of X. */
     private function headOf(int $i): void
     {
@@ -77,12 +86,29 @@ final readonly class NamesAround
         }
     }
 
-    /** West Africa: a direction before what it belongs to. */
+    /** West Africa: a direction before what it belongs to. The American South: one that closes a name after "the". */
     private function direction(int $i): void
     {
-        if (isset($this->title->isName[$i + 1]) && $this->title->follows($i + 1)
-            && $this->title->flags[$i + 1] & (NameWord::PLACE | NameWord::PEOPLE)) {
+        $isBefore = isset($this->title->isName[$i + 1]) && $this->title->follows($i + 1)
+            && $this->title->flags[$i + 1] & (NameWord::PLACE | NameWord::PEOPLE);
+        if ($isBefore || $this->closesName($i) && $this->title->closesPhrase($i) && $this->afterNames($i) === 'the') {
             $this->title->name($i);
+        }
+    }
+
+    /** The word before the names that a word stands after. */
+    private function afterNames(int $i): string
+    {
+        for ($before = $i - 1; isset($this->title->isName[$before]) && $this->title->follows($before); $before--);
+
+        return $this->title->at($before);
+    }
+
+    /** The Second Amendment, the Third Republic. */
+    private function ordinal(int $i): void
+    {
+        if ($this->title->follows($i) && preg_match('/^(?:first|second|third|\w+th)$/', $this->title->at($i - 1)) === 1) {
+            $this->title->name($i - 1, $i);
         }
     }
 
@@ -121,7 +147,8 @@ final readonly class NamesAround
             && ! Words::isCommon($this->title->small[$i + 1])) {
             $this->title->name($i);
         }
-        $isFirst = $flags & NameWord::GIVEN || ($flags & self::PERHAPS) === self::PERHAPS;
+        $isFirst = $flags & NameWord::GIVEN
+            || ($flags & (self::PERHAPS | NameWord::PEOPLE)) === self::PERHAPS;
         if ($isFirst
             && $this->title->isCapital($i + 1)
             && ! $this->title->isPossessive($i)

@@ -24,20 +24,22 @@ final readonly class NamesInContext
             return $this->fits($around, $i);
         }
 
-        return $this->title->flags[$i] !== 0 && ($this->isFamily($i) || $this->isPlaceInPlace($i));
+        return $this->title->flags[$i] !== 0 && ($this->isFamily($i) || $this->isPlaceByPlace($i));
     }
 
     /** Whether it may well be the name, so that somebody should say. */
     public function isAskedAbout(int $i): bool
     {
-        if (! ($this->title->part($i) & NamePart::EITHER)) {
-            return false;
-        }
         $before = $this->title->at($i - 1);
+        $isEither = $this->title->part($i) & NamePart::EITHER;
+        if (! ($this->title->flags[$i] & NameWord::PLACE)) {
+            return $isEither && ! in_array($before, self::BEFORE_COMMON, true);
+        }
+        $isWhere = isset($this->title->names->of('place')[$before]);
 
-        return $this->title->flags[$i] & NameWord::PLACE
-            ? isset($this->title->names->of('place')[$before]) && ! $this->title->isCapital($i + 1)
-            : ! in_array($before, self::BEFORE_COMMON, true);
+        return $isEither && $isWhere && ! $this->title->isCapital($i + 1)
+            || ($isWhere || $before === 'at' || $before === 'of') && $this->title->follows($i + 1)
+                && $this->title->part($i + 1) & NamePart::TAIL_ASKED;
     }
 
     /** Whether a word nobody knows is a name by its form or its place: Bayesian, Oake’s, in Northmere. */
@@ -49,19 +51,25 @@ final readonly class NamesInContext
     }
 
     /**
-     * Whether a common word right after a place, at the end of what is said, may be a part of its name: Oregon Trail.
+     * Whether a common word may be a part of a name: the North; after a name, one that often is (Reading Station), or
+     * any at the end of what is said of a place (Oregon Trail).
      */
-    public function mayClosePlace(int $i): bool
+    public function mayBeOfName(int $i): bool
     {
-        if (! $this->title->follows($i)
-            || ! isset($this->title->isName[$i - 1])
-            || $this->title->isPossessive($i - 1)) {
+        if (! $this->title->follows($i) || $this->title->isPossessive($i - 1)) {
             return false;
+        }
+        if ($this->title->part($i) & NamePart::DIRECTION && $this->title->at($i - 1) === 'the') {
+            return $this->title->closesPhrase($i);
+        }
+        $isAfterName = isset($this->title->isName[$i - 1]);
+        if ($this->title->part($i) & NamePart::TAIL_ASKED) {
+            return $isAfterName || $this->isAskedAbout($i - 1);
         }
         $isPlace = ($this->title->flags[$i - 1] & (NameWord::PLACE | NameWord::PEOPLE)) === NameWord::PLACE;
         $small = $this->title->small[$i];
 
-        return $isPlace && ! $this->title->isCapital($i + 1)
+        return $isAfterName && $isPlace && ! $this->title->isCapital($i + 1)
             && ! isset((HeadlineCase::SMALL + HeadlineCase::EITHER)[$small])
             && preg_match('/(?:ing|ion|ity|ment|ism|ed|s)$/', $small) !== 1;
     }
@@ -101,10 +109,14 @@ final readonly class NamesInContext
         return isset($this->title->names->of('families')[$this->title->at($i + 1)]) && $this->title->follows($i + 1);
     }
 
-    /** Bath, England. */
-    private function isPlaceInPlace(int $i): bool
+    /** Bath, England; in Queens and Brooklyn. */
+    private function isPlaceByPlace(int $i): bool
     {
-        return $this->title->flags[$i] & NameWord::PLACE && ($this->title->tokens->between[$i + 1] ?? '') === ', '
-            && isset($this->title->isName[$i + 1]) && $this->title->flags[$i + 1] & NameWord::PLACE;
+        $isJoined = $this->title->at($i + 1) === 'and' && isset($this->title->names->of('place')[$this->title->at($i - 1)]);
+        $other = $isJoined ? $i + 2 : $i + 1;
+
+        return $this->title->flags[$i] & NameWord::PLACE
+            && ($isJoined || ($this->title->tokens->between[$i + 1] ?? '') === ', ')
+            && isset($this->title->isName[$other]) && $this->title->flags[$other] & NameWord::PLACE;
     }
 }

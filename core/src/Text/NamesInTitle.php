@@ -82,6 +82,9 @@ final class NamesInTitle
         $phrase = isset($this->title->names->starts[$small])
             ? $this->title->names->phrase($this->title->small, $i, $this->title->follows(...))
             : [];
+        if ($phrase !== [] && $this->title->names->isAsked($phrase, $this->title->at($i - 1))) {
+            return $this->askedAbout($phrase, $i);
+        }
         if ($phrase !== [] && $this->isPlainly($phrase, $i)) {
             foreach ($phrase as $n => $spelled) {
                 $this->title->spell($i + $n, $spelled);
@@ -96,6 +99,23 @@ final class NamesInTitle
         }
 
         return 1;
+    }
+
+    /**
+     * Sets a phrase down that may be a name, with a doubt; how many words it has.
+     *
+     * @param  list<string>  $phrase
+     */
+    private function askedAbout(array $phrase, int $at): int
+    {
+        foreach ($phrase as $n => $word) {
+            if ($word !== $this->title->small[$at + $n]) {
+                $this->title->spell($at + $n, $this->title->small[$at + $n]);
+                $this->doubts[$at + $n] = $this->title->small[$at + $n];
+            }
+        }
+
+        return count($phrase);
     }
 
     /**
@@ -146,7 +166,7 @@ final class NamesInTitle
             $this->doubts[$i] = $word;
         } elseif ($this->isSpecies($i) || ! $this->title->isStrange($i)) {
             $this->title->spell($i, $small);
-            if ($this->isHeadline && $this->context->mayClosePlace($i)) {
+            if ($this->isHeadline && $this->context->mayBeOfName($i)) {
                 $this->doubts[$i] = $small;
             }
         } elseif ($this->capitals === TitleCapitals::Throughout) {

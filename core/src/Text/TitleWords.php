@@ -68,6 +68,13 @@ final class TitleWords
         return $i > 0 && $i <= $this->tokens->last && $this->tokens->follows($i);
     }
 
+    /** Whether what is named ends with a word: neither "of" nor another word with a capital comes next. */
+    public function closesPhrase(int $i): bool
+    {
+        return $this->at($i + 1) !== 'of' && ! $this->tokens->beforeHyphen($i)
+            && ! ($this->follows($i + 1) && $this->isCapital($i + 1));
+    }
+
     public function isPossessive(int $i): bool
     {
         return mb_strlen($this->tokens->words[$i]) > mb_strlen($this->small[$i]);
