@@ -39,8 +39,10 @@ return [
     'tailsAsked' => $words('
         resistance famine riots strike crisis movement party league club society school station park house church
         hospital market museum library festival protests fire flood earthquake plague summit court temple mission
-        theater theatre zoo airport harbor garden gardens dam mine square coast front line campaign raid marathon games dream cup tour derby parade carnival fair
-        exhibition press company railway railroad pipeline pass reservation reservoir territory province'),
+        theater theatre zoo airport harbor garden gardens dam mine square coast front line campaign raid
+        marathon games dream cup tour derby parade carnival fair
+        exhibition press company railway railroad pipeline pass reservation
+        reservoir territory province point creek hill hills beach ridge pond cove ranch farm springs rock rocks'),
     // Two words after a name: Civil War, National Park.
     'beforeTails' => $words('civil national state world peace high'),
     'lastTails' => $words('war park university forest monument treaty accord prize fair'),

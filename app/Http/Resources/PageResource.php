@@ -64,11 +64,11 @@ final class PageResource extends JsonResource
             : $shown;
     }
 
-    /** @return array{caption?: list<array{string, int, string}>} text in pieces, italic or not, with their rules */
+    /** @return array{caption?: list<array{string, int, string}>} text in pieces, how they look, their rules */
     private function caption(Source $source): array
     {
         return ! $source->kind->isImage ? [] : ['caption' => array_map(
-            static fn (Run $run): array => [$run->text, $run->italic ? 1 : 0, $run->rule],
+            static fn (Run $run): array => [$run->text, ($run->italic ? 1 : 0) | ($run->bold ? 2 : 0), $run->rule],
             $this->style->caption($source, $this->figure),
         )];
     }

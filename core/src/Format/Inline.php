@@ -6,7 +6,7 @@ namespace Bibrel\Core\Format;
 
 use Bibrel\Core\Text\Run;
 
-/** A line of runs without the page around it: as plain text, or as HTML with nothing but <i>. */
+/** A line of runs without the page around it: as plain text, or as HTML with nothing but <i> and <b>. */
 final class Inline
 {
     /** @param  list<Run>  $runs */
@@ -25,7 +25,8 @@ final class Inline
                 $html .= $run->italic ? '<i>' : '</i>';
                 $open = $run->italic;
             }
-            $html .= htmlspecialchars($run->text, ENT_NOQUOTES | ENT_SUBSTITUTE | ENT_HTML5, 'UTF-8');
+            $text = htmlspecialchars($run->text, ENT_NOQUOTES | ENT_SUBSTITUTE | ENT_HTML5, 'UTF-8');
+            $html .= $run->bold ? "<b>{$text}</b>" : $text;
         }
 
         return $html.($open ? '</i>' : '');

@@ -107,7 +107,8 @@ final readonly class NamesAround
     /** The Second Amendment, the Third Republic. */
     private function ordinal(int $i): void
     {
-        if ($this->title->follows($i) && preg_match('/^(?:first|second|third|\w+th)$/', $this->title->at($i - 1)) === 1) {
+        $isOrdinal = preg_match('/^(?:first|second|third|\w+th)$/', $this->title->at($i - 1)) === 1;
+        if ($isOrdinal && $this->title->follows($i)) {
             $this->title->name($i - 1, $i);
         }
     }

@@ -56,20 +56,26 @@ final readonly class NamesInContext
      */
     public function mayBeOfName(int $i): bool
     {
+        $part = $this->title->part($i);
         if (! $this->title->follows($i) || $this->title->isPossessive($i - 1)) {
             return false;
         }
-        if ($this->title->part($i) & NamePart::DIRECTION && $this->title->at($i - 1) === 'the') {
+        if ($part & NamePart::DIRECTION && $this->title->at($i - 1) === 'the') {
             return $this->title->closesPhrase($i);
         }
-        $isAfterName = isset($this->title->isName[$i - 1]);
-        if ($this->title->part($i) & NamePart::TAIL_ASKED) {
-            return $isAfterName || $this->isAskedAbout($i - 1);
+        if (! isset($this->title->isName[$i - 1])) {
+            return $part & (NamePart::TAIL | NamePart::TAIL_ASKED) && $this->isAskedAbout($i - 1);
         }
-        $isPlace = ($this->title->flags[$i - 1] & (NameWord::PLACE | NameWord::PEOPLE)) === NameWord::PLACE;
+
+        return $part & NamePart::TAIL_ASKED || $this->mayBeOfPlace($i);
+    }
+
+    private function mayBeOfPlace(int $i): bool
+    {
         $small = $this->title->small[$i];
 
-        return $isAfterName && $isPlace && ! $this->title->isCapital($i + 1)
+        return ($this->title->flags[$i - 1] & (NameWord::PLACE | NameWord::PEOPLE)) === NameWord::PLACE
+            && ! $this->title->isCapital($i + 1)
             && ! isset((HeadlineCase::SMALL + HeadlineCase::EITHER)[$small])
             && preg_match('/(?:ing|ion|ity|ment|ism|ed|s)$/', $small) !== 1;
     }
@@ -112,7 +118,8 @@ final readonly class NamesInContext
     /** Bath, England; in Queens and Brooklyn. */
     private function isPlaceByPlace(int $i): bool
     {
-        $isJoined = $this->title->at($i + 1) === 'and' && isset($this->title->names->of('place')[$this->title->at($i - 1)]);
+        $isJoined = $this->title->at($i + 1) === 'and'
+            && isset($this->title->names->of('place')[$this->title->at($i - 1)]);
         $other = $isJoined ? $i + 2 : $i + 1;
 
         return $this->title->flags[$i] & NameWord::PLACE

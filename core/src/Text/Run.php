@@ -19,29 +19,31 @@ final readonly class Run
         public string $rule,
         public ?FieldPath $field = null,
         public bool $italic = false,
+        public bool $bold = false,
     ) {
     }
 
     public function withText(string $text): self
     {
-        return new self($text, $this->rule, $this->field, $this->italic);
+        return new self($text, $this->rule, $this->field, $this->italic, $this->bold);
     }
 
     public function alike(self $other): bool
     {
-        return $this->rule === $other->rule && $this->field === $other->field && $this->italic === $other->italic;
+        return $this->rule === $other->rule && $this->field === $other->field
+            && $this->italic === $other->italic && $this->bold === $other->bold;
     }
 
-    /** @return array{string, string, ?string, bool} */
+    /** @return array{string, string, ?string, bool, bool} */
     public function __serialize(): array
     {
-        return [$this->text, $this->rule, $this->field?->key, $this->italic];
+        return [$this->text, $this->rule, $this->field?->key, $this->italic, $this->bold];
     }
 
-    /** @param  array{string, string, ?string, bool}  $said */
+    /** @param  array{string, string, ?string, bool, bool}  $said */
     public function __unserialize(array $said): void
     {
-        [$this->text, $this->rule, $field, $this->italic] = $said;
+        [$this->text, $this->rule, $field, $this->italic, $this->bold] = $said;
         $this->field = $field === null ? null : FieldPath::parse($field);
     }
 

@@ -45,7 +45,7 @@ export interface PageEntry {
     caption?: CaptionRun[];
 }
 
-/** Text, whether it is italic, and the rule that put it there. */
+/** Text, how it looks (1 italic, 2 bold), and the rule that put it there. */
 export type CaptionRun = [string, number, string];
 
 /** What a caption says besides what its source says. */

@@ -1,5 +1,5 @@
 import { Checkbox, Input } from 'antd';
-import { useState } from 'react';
+import { type CSSProperties, useState } from 'react';
 import type { CaptionRun, Figure, Rule } from '../api/types';
 import { copied } from './words';
 
@@ -10,6 +10,8 @@ interface Props {
     onFigure: (figure: Figure) => void;
     onCopy: (html: string, text: string) => void;
 }
+
+const LOOKS: Record<number, CSSProperties> = { 1: { fontStyle: 'italic' }, 2: { fontWeight: 600 } };
 
 /** The line under (or above) the picture, where it is set into the paper; each of its pieces says why it is there. */
 export function Caption({ runs, figure, rules, onFigure, onCopy }: Props) {
@@ -56,11 +58,11 @@ export function Caption({ runs, figure, rules, onFigure, onCopy }: Props) {
             </Checkbox>
             <p className="caption" onMouseLeave={() => setTold(null)}>
                 <code data-caption="">
-                    {runs.map(([piece, italic], i) => (
+                    {runs.map(([piece, look], i) => (
                         <span
                             key={i}
                             tabIndex={piece.trim() === '' ? undefined : 0}
-                            style={italic ? { fontStyle: 'italic' } : undefined}
+                            style={LOOKS[look]}
                             onMouseEnter={() => setTold(i)}
                             onFocus={() => setTold(i)}
                             onBlur={() => setTold(null)}

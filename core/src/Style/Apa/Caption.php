@@ -55,7 +55,7 @@ final readonly class Caption
             $this->line->add(Letters::capital($this->figure->words), 'apa.caption.title');
             $this->line->add($this->figure->words === '' ? '' : '. ', 'apa.caption.title');
         } else {
-            $this->line->add("{$number}\n", 'apa.caption.number');
+            $this->line->add("\n", 'apa.caption.number');
             $this->heading();
             $this->line->add("\n", 'apa.caption.title')
                 ->add('Note', 'apa.caption.note', italic: true)
@@ -67,7 +67,9 @@ final readonly class Caption
             $this->line->add(' '.$this->figure->rights, 'apa.caption.rights')->stop('apa.stop');
         }
 
-        return $this->line->runs();
+        $runs = $this->line->runs();
+
+        return $this->edition === 6 ? $runs : [new Run($number, 'apa.caption.number', bold: true), ...$runs];
     }
 
     /** The title above the picture: the student's words, or the picture's own. */
