@@ -218,7 +218,7 @@ final class HeadlineCase
         $stem = (string) preg_replace('/(?:ing|ed|es|s)$/', '', $word);
         foreach ([$word, $stem, $stem.'e', (string) preg_replace('/(.)\1$/', '$1', $stem)] as $verb) {
             if (isset($known["{$verb} {$particle}"])) {
-                return $verb;
+                return $known["{$verb} {$particle}"];
             }
         }
 
