@@ -23,7 +23,7 @@ return [
     // Before "of" and a name.
     'headsOf' => $words('
         battle siege treaty university college bay gulf isle kingdom republic duke duchess earl archbishop edict sea
-        strait straits bank commonwealth diocese'),
+        strait straits bank commonwealth diocese library museum archdiocese'),
     // After a name of a place or a person.
     'tails' => $words('
         river valley lake lakes mountain mountains ocean sea bay island islands peninsula canyon desert falls county strait
@@ -44,8 +44,8 @@ return [
         exhibition press company railway railroad pipeline pass reservation
         reservoir territory province point creek hill hills beach ridge pond cove ranch farm springs rock rocks'),
     // Two words after a name: Civil War, National Park.
-    'beforeTails' => $words('civil national state world peace high'),
-    'lastTails' => $words('war park university forest monument treaty accord prize fair'),
+    'beforeTails' => $words('civil national state world peace high international public community'),
+    'lastTails' => $words('war park university forest monument treaty accord prize fair airport library college'),
     // After an ordinal.
     'ordinalTails' => $words('amendment crusade reich republic dynasty estate international'),
     // Before a figure, a Roman number or a letter.
@@ -135,7 +135,7 @@ return [
         'South Pole', 'Soviet Union', 'Space Race', 'Spanish Civil War', 'Stone Age', 'Supreme Court', 'Trail of Tears',
         'Underground Railroad', 'United Kingdom', 'United Nations', 'United States', 'Universal Declaration of Human Rights', 'Vietnam War', 'Voting Rights Act', 'Wall Street',
         'Freedom Summer', 'Kitty Hawk', 'Lost Generation', 'Tornado Alley', 'White House', 'World Bank', 'World Cup', 'World Health Organization', 'World Trade Organization',
-        'Lower East Side', 'Upper East Side', 'Lower West Side', 'Upper West Side', 'Gulf Stream', 'French Resistance', 'Potato Famine', 'May Fourth', 'July Fourth', 'Peace Corps',
+        'Lower East Side', 'Upper East Side', 'Lower West Side', 'Upper West Side', 'Gulf Stream', 'Salt March', 'Three Mile Island', 'French Resistance', 'Potato Famine', 'May Fourth', 'July Fourth', 'Peace Corps',
         'World War', 'African American', 'African Americans', 'Asian American', 'Asian Americans', 'Mexican American',
         'Mexican Americans', 'Native American', 'Native Americans', 'Pacific Islander', 'Pacific Islanders', 'Great War', 'Big Bang', 'Milky Way', 'Dead Sea', 'Black Sea', 'Red Sea',
         'Black Death', 'Holy See', 'Holy Roman Empire', 'Central America', 'Central American', 'Central Asia', 'Eastern Europe', 'Eastern European', 'Western Europe',
@@ -150,12 +150,13 @@ return [
         'general assembly', 'deep south',
     ],
     // As often the one as the other, whatever stands before.
-    'phrasesAsked' => ['main street', 'high street', 'reign of terror', 'round table', 'promised land', 'gold coast'],
+    'phrasesAsked' => ['snow white', 'main street', 'high street', 'reign of terror', 'round table', 'promised land', 'gold coast'],
     // Small everywhere, though a list has them as names.
     'common' => $words('
         state states city church university school board police army navy government congress council
         president pope king queen sun moon internet web net god gods devil heaven hell spring summer autumn fall winter
         north south east west northern southern eastern western doctor internet mother father sister brother street will job mass
         nature science time life fortune people self love hope faith grace art mark bill rose young long best more king
+        an nor as at in on down so is be can no he it me here most other same eight new old
         brown green gray grey gold silver day night star stars sea man woman child children house home'),
 ];

@@ -26,6 +26,9 @@ final class NameWord
     /** A genus of plants or animals, which a species' own word in small letters follows. */
     public const GENUS = 64;
 
+    /** A day, a month, a feast: Saturday, Ramadan. */
+    public const TIME = 128;
+
     /** Words that stay small inside a name. */
     public const SMALL = [
         'a', 'an', 'the', 'and', 'of', 'in', 'on', 'at', 'to', 'for', 'by', 'de', 'la', 'le', 'du', 'des', 'del',

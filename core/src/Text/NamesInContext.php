@@ -11,6 +11,11 @@ final readonly class NamesInContext
 {
     private const BEFORE_COMMON = ['a', 'an', 'the', 'and', 'or', 'its', 'their', 'his', 'her', 'my', 'our', 'your'];
 
+    private const PERHAPS = NameWord::NAME | NameWord::COMMON;
+
+    /** A name and nothing else that has no surname after it. */
+    private const OTHERWISE = self::PERHAPS | NameWord::PLACE | NameWord::PEOPLE | NameWord::TIME;
+
     public function __construct(private TitleWords $title)
     {
     }
@@ -30,16 +35,43 @@ final readonly class NamesInContext
     /** Whether it may well be the name, so that somebody should say. */
     public function isAskedAbout(int $i): bool
     {
-        $before = $this->title->at($i - 1);
+        $isCommonHere = in_array($this->title->at($i - 1), self::BEFORE_COMMON, true);
+        if (! $isCommonHere && $this->mayBeOfPerson($i)) {
+            return true;
+        }
         $isEither = $this->title->part($i) & NamePart::EITHER;
         if (! ($this->title->flags[$i] & NameWord::PLACE)) {
-            return $isEither && ! in_array($before, self::BEFORE_COMMON, true);
+            return $isEither && ! $isCommonHere;
         }
-        $isWhere = isset($this->title->names->of('place')[$before]);
 
-        return $isEither && $isWhere && ! $this->title->isCapital($i + 1)
-            || ($isWhere || $before === 'at' || $before === 'of') && $this->title->follows($i + 1)
+        return $isEither && $this->standsWhere($i) && ! $this->title->isCapital($i + 1)
+            || $this->standsAt($i) && $this->title->follows($i + 1)
                 && $this->title->part($i + 1) & NamePart::TAIL_ASKED;
+    }
+
+    /** Thatcher’s Britain; Ellis Bell. */
+    private function mayBeOfPerson(int $i): bool
+    {
+        $flags = $this->title->flags[$i];
+        if (($flags & self::PERHAPS) !== self::PERHAPS || $flags & NameWord::PEOPLE) {
+            return false;
+        }
+        $before = $this->title->flags[$i - 1] ?? 0;
+        $isAfterName = $this->title->follows($i) && ! $this->title->isPossessive($i - 1)
+            && ($before & self::OTHERWISE) === NameWord::NAME;
+
+        return $isAfterName || $this->title->isPossessive($i);
+    }
+
+    /** After "in", "near" and the like. */
+    private function standsWhere(int $i): bool
+    {
+        return isset($this->title->names->of('place')[$this->title->at($i - 1)]);
+    }
+
+    private function standsAt(int $i): bool
+    {
+        return $this->standsWhere($i) || in_array($this->title->at($i - 1), ['at', 'of', 'on'], true);
     }
 
     /** Whether a word nobody knows is a name by its form or its place: Bayesian, Oake’s, in Northmere. */
@@ -47,7 +79,7 @@ final readonly class NamesInContext
     {
         return $this->title->isPossessive($i)
             || preg_match('/(?:ian|ean|ians|eans)$/', $this->title->small[$i]) === 1
-            || isset($this->title->names->of('place')[$this->title->at($i - 1)]) && ! $this->title->isCapital($i + 1);
+            || $this->standsWhere($i) && ! $this->title->isCapital($i + 1);
     }
 
     /**
@@ -64,10 +96,22 @@ final readonly class NamesInContext
             return $this->title->closesPhrase($i);
         }
         if (! isset($this->title->isName[$i - 1])) {
-            return $part & (NamePart::TAIL | NamePart::TAIL_ASKED) && $this->isAskedAbout($i - 1);
+            return $part & (NamePart::TAIL | NamePart::TAIL_ASKED) && $this->isAskedAbout($i - 1)
+                || $this->isBesideTail($i);
         }
 
         return $part & NamePart::TAIL_ASKED || $this->mayBeOfPlace($i);
+    }
+
+    /** Common words that a place may be made of: near Turtle Island. */
+    private function isBesideTail(int $i): bool
+    {
+        $isTail = $this->title->part($i) & NamePart::TAIL;
+        $tail = $isTail ? $i : $i + 1;
+        for ($first = $tail; $this->title->follows($first) && $this->title->isCapital($first - 1); $first--);
+
+        return $first < $tail && $this->standsAt($first) && $this->title->isCapital($tail)
+            && $this->title->follows($tail) && $this->title->part($tail) & NamePart::TAIL;
     }
 
     private function mayBeOfPlace(int $i): bool
@@ -118,8 +162,7 @@ final readonly class NamesInContext
     /** Bath, England; in Queens and Brooklyn. */
     private function isPlaceByPlace(int $i): bool
     {
-        $isJoined = $this->title->at($i + 1) === 'and'
-            && isset($this->title->names->of('place')[$this->title->at($i - 1)]);
+        $isJoined = $this->title->at($i + 1) === 'and' && $this->standsWhere($i);
         $other = $isJoined ? $i + 2 : $i + 1;
 
         return $this->title->flags[$i] & NameWord::PLACE

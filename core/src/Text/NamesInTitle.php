@@ -163,7 +163,7 @@ final class NamesInTitle
             return;
         }
         if ($this->isHeadline && $this->context->isAskedAbout($i)) {
-            $this->doubts[$i] = $word;
+            $this->doubts[$i] = mb_substr($word, 0, mb_strlen($small));
         } elseif ($this->isSpecies($i) || ! $this->title->isStrange($i)) {
             $this->title->spell($i, $small);
             if ($this->isHeadline && $this->context->mayBeOfName($i)) {
@@ -172,7 +172,7 @@ final class NamesInTitle
         } elseif ($this->capitals === TitleCapitals::Throughout) {
             $this->title->spell($i, mb_strlen($small) > 5 ? Letters::capital($small) : mb_strtoupper($small));
         } elseif ($this->isHeadline && ! $this->context->isPlainly($i)) {
-            $this->doubts[$i] = $word;
+            $this->doubts[$i] = mb_substr($word, 0, mb_strlen($small));
         }
     }
 
