@@ -121,7 +121,7 @@ final class FirstPaperTest extends BrowserTestCase
         self::assertStringContainsString('last digit does not fit', $this->css('.lead .notice')->getText());
         self::assertSame('978-1-4028-9462-7', $this->css('.lead textarea')->getAttribute('value'));
         $this->type($this->css('.lead textarea'), 'The <b>unwritten</b> atlas'.WebDriverKeys::ENTER);
-        $this->sees('The <B>Unwritten</B> Atlas.');
+        $this->sees('The Unwritten Atlas.');
         self::assertStringContainsString('neither among books nor among articles', $this->css('.notice')->getText());
         self::assertSame('The <b>unwritten</b> atlas', $this->field('title.main')->getAttribute('value'));
     }
