@@ -68,9 +68,8 @@ final readonly class TitleChecks implements Checks
     }
 
     /**
-     * Words that may be names or not, in a style that writes only names with a capital. They keep it until somebody
-     * says
-     * otherwise.
+     * Words that may be names or not, in a style that writes only names with a capital: the likelier form stands until
+     * somebody says otherwise.
      *
      * @return list<Issue>
      */

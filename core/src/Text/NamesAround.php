@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace Bibrel\Core\Text;
 
 /**
- * What the words around a word make of it: Lake X, X Valley, Battle of X, Plan B, West X, a given name and a surname,
- * the
- * parties of a case.
+ * What the words around a word make of it: Lake X, X Valley, Battle of X, Plan B, West X, Mr. X, a given name and a
+ * surname, the parties of a case.
  *
  * Source: APA Publication Manual, 7th ed., 6.14–6.20; core/data/name-patterns.php.
  */
