@@ -21,4 +21,5 @@ return [
         'afterword' => ['nachwort'],
         'director' => ['regie'],
     ],
+    'houses' => ['verlag'],
 ];

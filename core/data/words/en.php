@@ -31,6 +31,7 @@ return [
         'trust', 'committee', 'department', 'office', 'foundation', 'library', 'group', 'network', 'campaign', 'friends',
         'ministry',
     ],
+    'houses' => ['press', 'books', 'publish\w*', 'editions?', 'house', 'institut\w*'],
     'jobs' => [
         'editors?', 'reporters?', 'correspondents?', 'writers?', 'columnists?', 'journalists?', 'directors?', 'managers?',
         'officers?', 'professors?', 'lecturers?', 'researchers?', 'curators?', 'students?', 'contributors?', 'historians?',

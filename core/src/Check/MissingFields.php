@@ -57,12 +57,10 @@ final readonly class MissingFields implements Checks
     /** What the style does without the field, as a sentence; '' where there is nothing to say. */
     private function without(Source $source, Field $field): string
     {
-        $one = self::one(lcfirst(self::label($source->kind, $field)));
-
         return match ($field->path) {
-            FieldPath::contributors() => "Without {$one} the entry begins with the title.",
+            FieldPath::contributors() => 'Without one the entry begins with the title.',
             ContainerField::Title->at() => 'Without it a reader cannot tell what the source is part of.',
-            ContainerField::Publisher->at() => "Without {$one} that element is left out.",
+            ContainerField::Publisher->at() => 'Without one that element is left out.',
             ContainerField::Pages->at() => 'Without pages a reader has to search for the part.',
             ContainerField::Volume->at() => 'Without a volume the article is hard to find.',
             ContainerField::Url->at() => 'Without an address a reader cannot get there.',
@@ -71,24 +69,12 @@ final readonly class MissingFields implements Checks
         };
     }
 
-    /** "a director", "an artist"; "one" for what the form asks as a question. */
-    private static function one(string $label): string
-    {
-        return match (1) {
-            preg_match('/^(?:who|where|what)\b/', $label) => 'one',
-            preg_match('/^[aeiou]/', $label) => "an {$label}",
-            default => "a {$label}",
-        };
-    }
-
     /** What the form calls a field; those who made it by what they do for its kind: a film has a director. */
     private static function label(Kind $kind, Field $field): string
     {
-        $leads = $kind->primaryRoles[0][0] ?? $kind->roles[0];
-
         return $field->path === FieldPath::contributors()
             && $field->label === FieldGuide::label(FieldPath::contributors())
-            ? ($kind->offers($leads) ? $leads : $kind->roles[0])->label()
+            ? $kind->roles[0]->label()
             : $field->label;
     }
 

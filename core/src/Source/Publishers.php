@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Source;
 
+use Bibrel\Core\Text\Vocabulary;
+
 /** Publishers' names without their legal form, and whether two names mean the same house. */
 final class Publishers
 {
@@ -49,6 +51,13 @@ final class Publishers
         $shorter = (string) preg_replace($words, '', $name);
 
         return $shorter === '' ? $name : $shorter;
+    }
+
+    /** Whether a name holds a word that publishers and other organisations have: "Press", "Verlag". */
+    public static function isHouse(string $name): bool
+    {
+        return Name::isOrganisation($name)
+            || preg_match('/\b(?:'.Vocabulary::all()->pattern('houses').')\b/iu', $name) === 1;
     }
 
     public static function same(string $a, string $b): bool

@@ -47,7 +47,7 @@ final class HeadlineCase
 
     private const CONJUNCTIONS = ['after' => true, 'before' => true, 'since' => true, 'until' => true];
 
-    private const DETERMINERS = [
+    public const DETERMINERS = [
         'a' => true, 'an' => true, 'the' => true, 'my' => true, 'your' => true, 'his' => true, 'her' => true,
         'its' => true, 'our' => true, 'their' => true, 'this' => true, 'that' => true, 'these' => true, 'those' => true,
     ];

@@ -9,7 +9,8 @@ namespace Bibrel\Core\Text;
  */
 final readonly class NamesInContext
 {
-    private const BEFORE_COMMON = ['a', 'an', 'the', 'and', 'or', 'its', 'their', 'his', 'her', 'my', 'our', 'your'];
+    /** What a common word stands after, and a name does not. */
+    private const BEFORE_COMMON = HeadlineCase::DETERMINERS + ['and' => true, 'or' => true];
 
     private const PERHAPS = NameWord::NAME | NameWord::COMMON;
 
@@ -35,7 +36,7 @@ final readonly class NamesInContext
     /** Whether it may well be the name, so that somebody should say. */
     public function isAskedAbout(int $i): bool
     {
-        $isCommonHere = in_array($this->title->at($i - 1), self::BEFORE_COMMON, true);
+        $isCommonHere = isset(self::BEFORE_COMMON[$this->title->at($i - 1)]);
         if (! $isCommonHere && $this->mayBeOfPerson($i)) {
             return true;
         }

@@ -12,9 +12,9 @@ namespace Bibrel\Core\Text;
  * `articles` at the head of titles, `elided` those that lean on the next word (l’eau); `particles` before family names;
  * `by` before whoever wrote a text; `and` between two who did; `small` words that tell the language from English;
  * `organisations` words that only names of groups hold; `institutions` those of groups that are often named for a field
- * or a place ("Institute for Research in Lamps"); `jobs` what people are, `ranks` what stands before that; `degrees`
- * after names; `honorifics` before them; `deeds` how a title page says what somebody did, by role; `printed` months as
- * a style prints them.
+ * or a place ("Institute for Research in Lamps"); `houses` those of publishers; `jobs` what people are, `ranks` what
+ * stands before that; `degrees` after names; `honorifics` before them; `deeds` how a title page says what somebody did,
+ * by role; `printed` months as a style prints them.
  */
 final class Vocabulary
 {

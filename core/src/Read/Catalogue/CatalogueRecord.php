@@ -14,6 +14,7 @@ use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Degree;
 use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Isbn;
+use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\Role;
@@ -234,7 +235,8 @@ final readonly class CatalogueRecord
             foreach ($this->marc->all($tag) as [$form, , $subfields]) {
                 $name = Marc::plain($subfields['a'][0] ?? '');
                 // A name with a title after it stands for another work inside this one.
-                $role = $name === '' || isset($subfields['t']) ? null : $this->role($kind, $tag, $subfields);
+                $isNamed = $name !== '' && ! isset($subfields['t']);
+                $role = $isNamed ? $this->role(Kinds::all()->get($kind), $tag, $subfields) : null;
                 if ($role !== null) {
                     $parsed = self::heading($name, $tag, $form, $subfields);
                     // Somebody may have a heading twice.
@@ -262,16 +264,16 @@ final readonly class CatalogueRecord
      *
      * @param  array<string, list<string>>  $subfields
      */
-    private function role(string $kind, string $tag, array $subfields): ?Role
+    private function role(Kind $kind, string $tag, array $subfields): ?Role
     {
         $said = self::stated($subfields) ?? ($tag[0] === '7' ? $this->told($subfields) : null);
 
         return match (true) {
-            // Of a score the composer is the author.
-            $kind === 'other' && $said === Role::Composer => Role::Author,
+            // Of a score, which is no recording, the composer is the author.
+            $said === Role::Composer && ! $kind->offers(Role::Composer) => Role::Author,
             $said !== null => $said,
             ! $this->isMaker($tag, $subfields) => null,
-            default => ['film' => Role::Director, 'album' => Role::Performer][$kind] ?? Role::Author,
+            default => $kind->roles[0],
         };
     }
 

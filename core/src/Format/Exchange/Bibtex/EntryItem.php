@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace Bibrel\Core\Format\Exchange\Bibtex;
 
 use Bibrel\Core\Format\LanguageCode;
-use Bibrel\Core\Source\Name;
 use Bibrel\Core\Source\PartialDate;
 use Bibrel\Core\Text\PressNames;
-use Bibrel\Core\Text\Vocabulary;
 
 /**
  * One entry as a CSL-JSON item: what its type and its fields say, by core/data/bibtex.php. Fields this has no place for
@@ -31,8 +29,6 @@ final class EntryItem
     private const VISITED = '/^(?:accessed|retrieved|last (?:accessed|visited))(?: on)?:?\s+(.{6,20})$/iu';
 
     private const COMING = '/^(?:in press|to appear|forthcoming|accepted(?: for publication)?|submitted)\.?$/i';
-
-    private const HOUSE = '/\b(?:Press|Verlag|Books|Publish\w*|Univers\w*|Union|Editions?|Institut\w*|Society|Inc|Ltd|House)\b/u';
 
     /** Which method reads a field that is not simply taken over. */
     private const READERS = [
@@ -98,7 +94,8 @@ final class EntryItem
     private function named(string $field, string $variable): void
     {
         if ($variable !== '' && isset($this->fields[$field])) {
-            $this->item[$variable] = [...$this->item[$variable] ?? [], ...self::names($this->take($field))];
+            $names = (new EntryList($this->take($field)))->names();
+            $this->item[$variable] = [...$this->item[$variable] ?? [], ...$names];
         }
     }
 
@@ -109,7 +106,9 @@ final class EntryItem
         $whole = $said['booktitle'] ?: $said['journaltitle'] ?: $said['journal'];
         [$title, $whole] = match (true) {
             $whole !== '' => [$title, $whole],
-            $said['maintitle'] !== '' && $this->item['type'] === 'book' => [$this->ofVolumes($said['maintitle'], $title), ''],
+            $said['maintitle'] !== '' && $this->item['type'] === 'book' => [
+                $this->ofVolumes($said['maintitle'], $title), '',
+            ],
             $this->type === 'inbook' => [$this->chapter(), $title],
             default => [$title, $said['maintitle']],
         };
@@ -146,8 +145,8 @@ final class EntryItem
     {
         $date = $this->take('date');
         $this->item['issued'] = match (true) {
-            $date !== '' => self::extended($date),
-            isset($this->fields['year']) => self::inParts($this->fields),
+            $date !== '' => (new EntryDate($date))->edtf(),
+            isset($this->fields['year']) => EntryDate::inParts($this->fields),
             default => '',
         };
         $this->fields = array_diff_key($this->fields, self::DATE_PARTS);
@@ -157,7 +156,7 @@ final class EntryItem
             'origyear' => 'original-date',
             'eventdate' => 'event-date',
         ] as $field => $variable) {
-            $this->item[$variable] ??= self::extended($this->take($field));
+            $this->item[$variable] ??= (new EntryDate($this->take($field)))->edtf();
         }
         $this->item = array_filter($this->item, static fn (mixed $value): bool => $value !== '');
     }
@@ -171,7 +170,8 @@ final class EntryItem
         } elseif ($variable === null) {
             $this->keep($field, $value);
         } elseif ($variable !== '') {
-            $this->item[$variable] ??= in_array($field, self::LISTS, true) ? self::listed($value) : self::text($value);
+            $isList = in_array($field, self::LISTS, true);
+            $this->item[$variable] ??= $isList ? (new EntryList($value))->houses() : self::text($value);
         }
     }
 
@@ -222,7 +222,8 @@ final class EntryItem
     /** Who answers for a website is its name; elsewhere an organisation brings out. */
     private function organization(string $field, string $value): void
     {
-        $this->item[$this->item['type'] === 'webpage' ? 'container-title' : 'publisher'] ??= self::listed($value);
+        $variable = $this->item['type'] === 'webpage' ? 'container-title' : 'publisher';
+        $this->item[$variable] ??= (new EntryList($value))->houses();
     }
 
     /** How something came out that no house brought out: an address, or words. */
@@ -315,16 +316,6 @@ final class EntryItem
         return trim((string) preg_replace('/^\\\\url(.*)$/', '$1', $plain));
     }
 
-    /** The members of a list, which "and" parts where each is a house; it is also a part of their names. */
-    private static function listed(string $value): string
-    {
-        $members = array_map(static fn (string $one): string => (new Latex($one))->text(), self::parted($value));
-
-        $isHouse = static fn (string $one): bool => preg_match(self::HOUSE, $one) === 1;
-
-        return array_filter($members, $isHouse) === $members ? implode('; ', $members) : (new Latex($value))->text();
-    }
-
     /** What the work is called, by BibLaTeX's own key for it or in words; a patent says so by its type. */
     private function work(string $field, string $value): void
     {
@@ -335,110 +326,5 @@ final class EntryItem
         if ($words !== '') {
             $this->item['genre'] ??= $words;
         }
-    }
-
-    /** A date of BibLaTeX, which is EDTF: "1850~", "199X", "1997/". */
-    private static function extended(string $value): string
-    {
-        $date = trim(str_replace(['{', '}', '%'], ['', '', '~'], $value));
-        $date = (string) preg_replace(
-            ['/\s*~/', '/^(\d{3})[Xxu?]$/', '/^(\d{2})[Xxu?]{2}$/', '~^(\d{4})/(?:\.\.)?$~'],
-            ['~', '${1}0s', '${1}00s', '$1–'],
-            $date,
-        );
-
-        return rtrim($date, '?');
-    }
-
-    /**
-     * @param  array<string, string>  $fields
-     * @return array<string, mixed>
-     */
-    private static function inParts(array $fields): array
-    {
-        $year = (new Latex($fields['year']))->text();
-        if (preg_match('/^\d{4}$/', $year) !== 1) {
-            return ['literal' => self::extended($year)];
-        }
-        $said = (new Latex($fields['month'] ?? ''))->text();
-        $season = Vocabulary::all()->seasonNumber($said);
-        if ($season !== null) {
-            return ['date-parts' => [[(int) $year]], 'season' => $season - 20];
-        }
-        $months = array_map(self::month(...), preg_split('~\s*[-–/]+\s*~u', $said) ?: []);
-        if (count($months) === 2 && min($months) > 0) {
-            return ['date-parts' => [[(int) $year, $months[0]], [(int) $year, $months[1]]]];
-        }
-
-        return ['date-parts' => [self::parts((int) $year, self::month($said), $fields['day'] ?? '', $said)]];
-    }
-
-    /** @return list<int> */
-    private static function parts(int $year, int $month, string $day, string $said): array
-    {
-        // Databases put the day to the month: "Jul 09".
-        if ($day === '' && preg_match('/^(?|\p{L}+\.? (\d{1,2})|(\d{1,2}) \p{L}+\.?)$/u', $said, $m) === 1) {
-            $day = $m[1];
-        }
-
-        return array_values(array_filter([$year, $month, $month > 0 ? (int) $day : 0]));
-    }
-
-    private static function month(string $said): int
-    {
-        $figures = substr($said, 0, 3);
-
-        return Vocabulary::all()->monthByStart($said) ?? (ctype_digit($figures) ? (int) $figures : 0);
-    }
-
-    /** @return list<array<string, mixed>> */
-    private static function names(string $value): array
-    {
-        $names = array_filter(
-            array_map(trim(...), self::parted($value)),
-            static fn (string $part): bool => $part !== '',
-        );
-
-        return array_values(array_map(self::name(...), $names));
-    }
-
-    /** @return list<string> the names of a list, parted by "and" outside braces */
-    private static function parted(string $value): array
-    {
-        $depth = 0;
-        $parts = [''];
-        foreach (preg_split('/(\{|\}|\s+and\s+)/i', $value, -1, PREG_SPLIT_DELIM_CAPTURE) ?: [] as $piece) {
-            $depth += ($piece === '{' ? 1 : 0) - ($piece === '}' ? 1 : 0);
-            if ($depth === 0 && preg_match('/^\s+and\s+$/i', $piece) === 1) {
-                $parts[] = '';
-            } else {
-                $parts[count($parts) - 1] .= $piece;
-            }
-        }
-
-        return $parts;
-    }
-
-    /** @return array<string, string> */
-    private static function name(string $part): array
-    {
-        if (strtolower($part) === 'others') {
-            return ['literal' => 'et al.'];
-        }
-        // A name wholly in braces is a group.
-        if (preg_match('/^\{((?:[^{}]|\{[^{}]*\})*)\}$/', $part, $m) === 1) {
-            return ['literal' => (new Latex($m[1]))->text()];
-        }
-        $pieces = array_map(trim(...), explode(',', (new Latex($part))->text()));
-        // "Family, Jr., Given" is BibTeX's own order.
-        $name = Name::parse(implode(', ', count($pieces) === 3 ? [$pieces[0], $pieces[2], $pieces[1]] : $pieces));
-        $item = [
-            'family' => $name->family,
-            'given' => $name->given,
-            'non-dropping-particle' => $name->particle,
-            'suffix' => $name->suffix,
-        ];
-
-        return array_filter($item, static fn (string $one): bool => $one !== '');
     }
 }
