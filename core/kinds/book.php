@@ -24,6 +24,7 @@ return new Kind(
     ],
     roles: [Role::Author, Role::Editor, Role::Translator, Role::Illustrator, Role::Introduction, Role::Foreword, Role::Compiler],
     rank: 3,
+    hint: 'the whole of it, by the same people',
     yearOnly: true,
     hasImprint: true,
     hasParts: true,

@@ -22,7 +22,8 @@ return new Kind(
         ['containers.0.title!', 'Title of the book'],
         '...part-of-book',
     ],
-    rank: 8,
+    rank: 4,
+    hint: 'with a title or an author of its own',
     yearOnly: true,
     leavesOutPlatform: true,
     fits: [

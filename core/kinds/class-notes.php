@@ -11,7 +11,7 @@ return new Kind(
     id: 'class-notes',
     label: 'Class notes or handout',
     group: 'People',
-    searchTerms: 'notes,handout,class,worksheet,course material',
+    searchTerms: 'notes,handout,class,worksheet,course material,lecture notes',
     csl: 'document',
     containment: Containment::OnSite,
     fields: [

@@ -35,7 +35,8 @@ return new Kind(
         'language',
         'annotation',
     ],
-    rank: 4,
+    rank: 5,
+    hint: 'by scholars; volume and issue',
     yearOnly: true,
     periodicalType: PeriodicalType::Journal,
     fits: [

@@ -11,7 +11,7 @@ return new Kind(
     id: 'lecture',
     label: 'Lecture, speech or talk',
     group: 'Sound and moving image',
-    searchTerms: 'lecture,speech,talk,class,presentation,keynote',
+    searchTerms: 'lecture,speech,talk,class,presentation,keynote,sermon',
     csl: 'speech',
     ris: 'SLIDE',
     containment: Containment::OnSite,

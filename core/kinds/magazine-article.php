@@ -21,5 +21,6 @@ return new Kind(
         ['containers.0.title!', 'Magazine', 'Coast and Clay'],
         '...periodical',
     ],
-    rank: 6,
+    rank: 7,
+    hint: 'comes out each week or month',
 );

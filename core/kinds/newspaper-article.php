@@ -30,6 +30,7 @@ return new Kind(
         'language',
         'annotation',
     ],
-    rank: 5,
+    rank: 6,
+    hint: 'printed, or on the paper’s own site',
     inNewspaper: true,
 );

@@ -9,7 +9,7 @@ return new Kind(
     id: 'online-article',
     label: 'Article on a website',
     group: 'Web',
-    searchTerms: 'article,web article,news site,story,online news,feature',
+    searchTerms: 'article,web article,news site,online news,feature',
     csl: 'webpage',
     bibtex: 'online',
     ris: 'ELEC',
@@ -23,4 +23,5 @@ return new Kind(
         '...web',
     ],
     rank: 2,
+    hint: 'with an author or a date, as in a magazine',
 );

@@ -29,7 +29,8 @@ return new Kind(
     bracketDescription: 'Video',
     primaryRoles: [[Role::Author, Role::Creator]],
     roles: [Role::Uploader, Role::Author, Role::Director],
-    rank: 7,
+    rank: 8,
+    hint: 'a channel put it up',
     standIns: [[Role::Uploader]],
     formerBracketDescription: 'Video file',
 );

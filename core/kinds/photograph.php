@@ -12,7 +12,7 @@ return new Kind(
     id: 'photograph',
     label: 'Photograph',
     group: 'Pictures',
-    searchTerms: 'photo,picture,pic,image,snapshot',
+    searchTerms: 'photo,picture,pic,image,snapshot,selfie',
     csl: 'graphic',
     ris: 'ART',
     genres: ['photograph', 'photo'],
@@ -38,6 +38,7 @@ return new Kind(
     primaryRoles: [[Role::Photographer, Role::Author, Role::Artist]],
     roles: [Role::Photographer],
     rank: 9,
+    hint: 'not the search that found it',
     yearOnly: true,
     fits: [
         new KindFit(

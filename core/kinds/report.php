@@ -29,7 +29,7 @@ return new Kind(
         'language',
         'annotation',
     ],
-    rank: 10,
+    rank: 11,
     numberLabel: 'Report No.',
     genreNamesNumber: true,
     hasImprint: true,

@@ -10,7 +10,7 @@ return new Kind(
     id: 'web-page',
     label: 'Web page',
     group: 'Web',
-    searchTerms: 'website,webpage,site,internet,link,url,online page,about page',
+    searchTerms: 'website,webpage,site,online page,about page',
     csl: 'webpage',
     bibtex: 'online',
     ris: 'ELEC',
@@ -23,6 +23,7 @@ return new Kind(
         '...web',
     ],
     rank: 1,
+    hint: 'a page that tells you something: who, what, how',
     fits: [
         new KindFit(
             insteadOf: ['website'],

@@ -79,7 +79,6 @@ final readonly class TitleChecks implements Checks
         $title = $source->title;
         $issues = [];
         foreach ($isSentence ? (new SentenceCase($title->full(), settled: $title->settled()))->doubts : [] as $word) {
-            $settled = $title->names === '' ? '' : "{$title->names}; ";
             $isKept = Letters::hasCapital($word);
             $other = $isKept ? mb_strtolower($word) : Letters::capital($word);
             $issues[] = new Issue(
@@ -88,9 +87,9 @@ final readonly class TitleChecks implements Checks
                 $isKept
                     ? "Is “{$word}” a name in this title? It keeps its capital until you say that it is a common word."
                     : "Is “{$other}” part of a name in this title? It is written small until you say that it is.",
-                fix: new Fix("Write “{$other}”", $settled.$other, FieldPath::titleNames()),
+                fix: new Fix("Write “{$other}”", $title->namesWith($other), FieldPath::titleNames()),
                 about: $word,
-                otherFix: new Fix($isKept ? 'It is a name' : 'It is none', $settled.$word, FieldPath::titleNames()),
+                otherFix: new Fix($isKept ? 'It is a name' : 'It is none', $title->namesWith($word), FieldPath::titleNames()),
             );
         }
 

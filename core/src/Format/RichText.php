@@ -6,6 +6,7 @@ namespace Bibrel\Core\Format;
 
 use Bibrel\Core\Page\Page;
 use Bibrel\Core\Page\PageEntry;
+use Bibrel\Core\Text\AddressBreaks;
 use Bibrel\Core\Text\Run;
 
 /**
@@ -16,7 +17,8 @@ final readonly class RichText
 {
     private const FACE = "font-family:'Times New Roman',Times,serif;font-size:12pt;line-height:200%;margin-top:0;margin-bottom:0";
 
-    public function __construct(private Page $page)
+    /** @param  bool  $breaksAddresses  whether addresses are told where they may go on in the next line */
+    public function __construct(private Page $page, private bool $breaksAddresses = false)
     {
     }
 
@@ -37,7 +39,11 @@ final readonly class RichText
 
     private function annotated(PageEntry $entry): string
     {
-        $html = self::entry($entry->runs);
+        $html = self::entry($this->breaksAddresses ? array_map(
+            static fn (Run $run): Run => $run->withText(AddressBreaks::marked($run)),
+            $entry->runs,
+        ) : $entry->runs);
+        $html = str_replace(AddressBreaks::MARK, '<wbr>', $html);
         foreach ($entry->annotation() as $paragraph) {
             $html .= self::paragraph(
                 "margin-left:{$this->page->annotationIndent}in",

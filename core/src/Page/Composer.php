@@ -22,9 +22,10 @@ final readonly class Composer
 
     /**
      * @param  list<PageSource>  $sources in any order
-     * @return array{list<Placed>, list<Placed>} those the style lists and those it leaves out, each in page order
+     * @param  bool  $withBare  whether one of which nothing is known but where it is has an entry all the same
+     * @return array{list<Placed>, list<Placed>} those that have an entry and those that have none, each in page order
      */
-    public function ordered(array $sources): array
+    public function ordered(array $sources, bool $withBare = true): array
     {
         $placements = $this->remembered(
             array_map(
@@ -45,7 +46,9 @@ final readonly class Composer
         [$listed, $leftOut] = [[], []];
         foreach (array_keys($keys) as $i) {
             $one = new Placed($sources[$i], $placements[$i]);
-            $placements[$i]->isListed ? $listed[] = $one : $leftOut[] = $one;
+            $placements[$i]->isListed && ($withBare || ! $placements[$i]->isBare)
+                ? $listed[] = $one
+                : $leftOut[] = $one;
         }
 
         return [$listed, $leftOut];

@@ -14,7 +14,7 @@ final readonly class Page
 {
     /**
      * @param  list<PageEntry>  $entries
-     * @param  list<PageEntry>  $leftOut  sources the style cites in the text only; their runs are empty
+     * @param  list<PageEntry>  $leftOut  sources that have no entry; their runs are empty
      * @param  float  $annotationIndent  how far annotations are set in from the margin, in inches
      */
     public function __construct(
@@ -26,19 +26,23 @@ final readonly class Page
     ) {
     }
 
-    /** @param  list<Source|PageSource>  $sources in any order */
+    /**
+     * @param  list<Source|PageSource>  $sources in any order
+     * @param  bool  $withBare  whether a source of which nothing is known but where it is has an entry all the same
+     */
     public static function compose(
         array $sources,
         Style $style,
         CourseRules $course,
         Memory $memory = new NoMemory,
+        bool $withBare = true,
     ): self {
         $sources = array_map(
             static fn (Source|PageSource $one): PageSource => $one instanceof Source ? PageSource::of($one) : $one,
             $sources,
         );
         $composer = new Composer($style, $course, $memory);
-        [$listed, $leftOut] = $composer->ordered($sources);
+        [$listed, $leftOut] = $composer->ordered($sources, $withBare);
         $entries = $composer->entries($listed);
         $aside = array_map(
             static fn (Placed $one): PageEntry => new PageEntry($one->source, new EntryContext, [], []),

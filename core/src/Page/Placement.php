@@ -14,6 +14,7 @@ final readonly class Placement
 {
     /**
      * @param  bool  $isListed  whether the style lists it at all
+     * @param  bool  $isBare  whether nothing is known of it but where it is
      * @param  string  $sortKey  for strcmp
      * @param  string  $authors  equal for two sources whose entries begin with the same authors; '' without authors
      * @param  string  $year  equal for two works of one year
@@ -23,6 +24,7 @@ final readonly class Placement
      */
     private function __construct(
         public bool $isListed,
+        public bool $isBare,
         public string $sortKey,
         public string $authors,
         public string $year,
@@ -41,6 +43,7 @@ final readonly class Placement
 
         return new self(
             $style->lists($source),
+            $source->isBare(),
             $collation->key($style->orderedBy($source))."\0".$source->id."\0"
                 .($source->id === '' ? self::told($source) : ''),
             $style->authorKey($source),

@@ -24,6 +24,7 @@ final class Kind
     /**
      * @param  string  $group  heading in the finder
      * @param  string  $searchTerms  everyday words a student may type for it, parted by commas
+     * @param  string  $hint  what tells it from its neighbours in a few words, for those used most
      * @param  list<string|list<string>>  $fields its fields in MLA's order, as FieldGuide reads them; "...book" takes
      *         over
      *                                            a list of core/data/field-lists.php
@@ -88,6 +89,7 @@ final class Kind
         public readonly array $standIns = [],
         public readonly array $roles = [Role::Author, Role::Editor, Role::Translator],
         public readonly int $rank = 50,
+        public readonly string $hint = '',
         ?array $accessMethods = null,
         public readonly bool $changes = false,
         public readonly string $bracketDescription = '',

@@ -77,36 +77,6 @@ final class Kinds
         return $this->mistakes[$kind->id] ?? [];
     }
 
-    /** @return list<Kind> those a word or the beginning of one points to, best first */
-    public function find(string $typed): array
-    {
-        $wanted = preg_split('/[^\p{L}\p{N}]+/u', mb_strtolower($typed), -1, PREG_SPLIT_NO_EMPTY) ?: [];
-        $scored = [];
-        foreach ($this->list() as $kind) {
-            $terms = mb_strtolower($kind->label.','.$kind->searchTerms);
-            $score = array_sum(array_map(static fn (string $word): int => self::score($word, $terms), $wanted));
-            if ($score > 0 || $wanted === []) {
-                $scored[] = [$score, $kind];
-            }
-        }
-        usort($scored, static fn (array $a, array $b): int => [$b[0], $a[1]->rank] <=> [$a[0], $b[1]->rank]);
-
-        return array_column($scored, 1);
-    }
-
-    /** How well one word points to a kind: a whole term, the beginning of one, its singular, or not at all. */
-    private static function score(string $word, string $terms): int
-    {
-        $is = static fn (string $pattern): bool => preg_match("/\\b{$pattern}/u", $terms) === 1;
-
-        return match (true) {
-            $is(preg_quote($word, '/').'\b') => 3,
-            $is(preg_quote($word, '/')) => 2,
-            mb_strlen($word) > 3 && str_ends_with($word, 's') && $is(preg_quote(rtrim($word, 's'), '/').'\b') => 2,
-            default => -3,
-        };
-    }
-
     private function read(string $id): Kind
     {
         $kind = require "{$this->folder}/{$id}.php";

@@ -230,6 +230,20 @@ final class Source
     }
 
     /** How it was reached: as somebody said, or as its addresses show. */
+    /** Whether nothing is known of it but where it is, so that it makes no entry yet. */
+    public function isBare(): bool
+    {
+        foreach ($this->containers as $one) {
+            if ($one->title.$one->publisher.$one->date.$one->volume.$one->number.$one->collection !== ''
+                || $one->contributors !== []) {
+                return false;
+            }
+        }
+
+        return $this->title->isEmpty() && $this->genre.$this->subject === ''
+            && ! $this->has(FieldPath::contributors());
+    }
+
     public function accessMethod(): ?AccessMethod
     {
         $said = AccessMethod::tryFrom($this->reached);

@@ -39,6 +39,12 @@ final readonly class Title
         return $settled;
     }
 
+    /** What `names` says once a word is written so, whatever was decided about it before. */
+    public function namesWith(string $word): string
+    {
+        return implode('; ', [...array_diff_key($this->settled(), [mb_strtolower($word) => true]), $word]);
+    }
+
     /** Title and subtitle in one string, parted by a colon unless the title closes with its own mark. */
     public function full(): string
     {

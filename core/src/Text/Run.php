@@ -28,6 +28,12 @@ final readonly class Run
         return new self($text, $this->rule, $this->field, $this->italic, $this->bold);
     }
 
+    /** Whether it is an address or a DOI as the entry prints it. */
+    public function isAddress(): bool
+    {
+        return $this->field !== null && (str_ends_with($this->field->key, '.url') || str_ends_with($this->field->key, '.doi'));
+    }
+
     public function alike(self $other): bool
     {
         return $this->rule === $other->rule && $this->field === $other->field

@@ -47,6 +47,28 @@ final class SentenceCase
         }
     }
 
+    /**
+     * The words whose letters the style decides by whether they are names: those it keeps a capital in, and the doubts.
+     *
+     * @return list<HeldWord> each once, in their order
+     */
+    public function heldWords(): array
+    {
+        $held = [];
+        foreach ($this->tokens->words as $i => $word) {
+            $written = $this->spelled[$i] ?? $word;
+            $small = mb_strtolower($written);
+            $isAsked = in_array($written, $this->doubts, true);
+            $isKept = Letters::hasCapital($written) && ! Letters::isFixed($written) && mb_strlen($written) > 1
+                && ! $this->tokens->opens($i) && ! $this->tokens->isHeld($i);
+            if ($isAsked || $isKept) {
+                $held[$small] ??= new HeldWord($written, $isAsked);
+            }
+        }
+
+        return array_values($held);
+    }
+
     public function text(): string
     {
         return $this->spelled === [] ? $this->tokens->with($this->tokens->words)

@@ -7,6 +7,7 @@ namespace Bibrel\Core\Tests\Source;
 use Bibrel\Core\Format\Exchange\CslJson;
 use Bibrel\Core\Format\Inline;
 use Bibrel\Core\Source\Field;
+use Bibrel\Core\Source\KindFinder;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Need;
 use Bibrel\Core\Source\Source;
@@ -77,7 +78,7 @@ final class AddedKindTest extends TestCase
 
     public function test_the_finder_and_the_formats_know_it(): void
     {
-        self::assertSame('tide-table', (new Kinds(self::$folder))->find('almanac')[0]->id);
+        self::assertSame('tide-table', (new KindFinder(new Kinds(self::$folder)))->find('almanac')->kinds[0]->id);
         self::assertSame('report', json_decode((new CslJson)->write([self::almanac()]), true)[0]['type'] ?? null);
     }
 

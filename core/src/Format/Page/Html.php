@@ -35,7 +35,7 @@ final class Html implements PageFormat
     public function write(Page $page, PageSetup $setup): string
     {
         $title = htmlspecialchars($page->heading);
-        $body = (new RichText($page))->page();
+        $body = (new RichText($page, breaksAddresses: true))->page();
 
         return "<!doctype html>\n<html lang=\"en\">\n<head><meta charset=\"utf-8\"><title>{$title}</title></head>\n<body>{$body}</body>\n</html>\n";
     }

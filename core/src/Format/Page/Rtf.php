@@ -8,6 +8,7 @@ use Bibrel\Core\Format\PageFormat;
 use Bibrel\Core\Format\PageSetup;
 use Bibrel\Core\Page\Page;
 use Bibrel\Core\Style\RunningHead;
+use Bibrel\Core\Text\AddressBreaks;
 use Bibrel\Core\Text\Run;
 
 /** RTF 1.9, with the same paragraph settings as the .docx; lengths in twentieths of a point (1440 to the inch). */
@@ -76,7 +77,10 @@ final class Rtf implements PageFormat
         return implode('', array_map(
             static fn (Run $run): string => $run->italic
                 ? '{\i '.self::escaped($run->text).'}'
-                : self::escaped($run->text),
+                : implode('\zwbo ', array_map(
+                    self::escaped(...),
+                    explode(AddressBreaks::MARK, AddressBreaks::marked($run)),
+                )),
             $runs,
         ));
     }

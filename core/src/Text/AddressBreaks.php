@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Text;
+
+/**
+ * Where a long web address may go on in the next line: after a slash, and before any other mark, so that no reader takes
+ * a mark at the end of a line for the end of the address. Never in the middle of a word, and nothing is added that shows.
+ */
+final class AddressBreaks
+{
+    /** A place for a break that shows nothing: U+200B. */
+    public const MARK = "\u{200B}";
+
+    private const PLACES = '~(?<=/)(?!/)|(?<=[^\W_])(?=[.?&=#%_\~,;:@+-][^\W_])~u';
+
+    /** @return list<string> the pieces of an address, which joined are the address */
+    public static function pieces(string $address): array
+    {
+        return preg_split(self::PLACES, $address, -1, PREG_SPLIT_NO_EMPTY) ?: [$address];
+    }
+
+    /** The text of a run with a mark wherever it may break, where it is an address. */
+    public static function marked(Run $run): string
+    {
+        return $run->isAddress() ? implode(self::MARK, self::pieces($run->text)) : $run->text;
+    }
+}
