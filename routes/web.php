@@ -9,16 +9,23 @@ use Bibrel\App\Http\Controllers\LookupController;
 use Bibrel\App\Http\Controllers\PageController;
 use Bibrel\App\Http\Controllers\PaperController;
 use Bibrel\App\Http\Controllers\ReferenceController;
+use Bibrel\App\Http\Controllers\SeveralSourcesController;
+use Bibrel\App\Http\Controllers\ShellController;
 use Bibrel\App\Http\Controllers\SourceController;
 use Bibrel\App\Http\Middleware\Standing;
+use Bibrel\App\Http\Middleware\StartSession;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken as Token;
 use Illuminate\Support\Facades\Route;
+use Illuminate\View\Middleware\ShareErrorsFromSession as ShareErrors;
 
 Route::get('up', HealthController::class)->withoutMiddleware('web');
 
 Route::prefix('api')->group(static function (): void {
-    Route::get('reference', [ReferenceController::class, 'show']);
+    Route::get('reference/{release?}', [ReferenceController::class, 'show']);
     Route::get('kinds', [ReferenceController::class, 'kinds']);
-    Route::middleware('throttle:compose')->group(static function (): void {
+    // What only reads needs neither a session nor its token, and is asked for at every key.
+    $read = ['middleware' => 'throttle:compose', 'excluded_middleware' => [StartSession::class, ShareErrors::class, Token::class]];
+    Route::group($read, static function (): void {
         Route::post('tidied', [ComposeController::class, 'tidied']);
         Route::post('bylines', [ComposeController::class, 'bylines']);
         Route::post('compose', [ComposeController::class, 'compose']);
@@ -33,7 +40,7 @@ Route::prefix('api')->group(static function (): void {
         Route::middleware(Standing::class)->group(static function (): void {
             Route::get('/', [PaperController::class, 'show']);
             Route::get('revision', [PaperController::class, 'revision']);
-            Route::get('clipboard', [PageController::class, 'clipboard']);
+            Route::match(['get', 'post'], 'clipboard', [PageController::class, 'clipboard']);
             Route::get('bin', [KeptController::class, 'sources']);
             Route::get('states', [KeptController::class, 'settingsStates']);
             Route::get('lookups', [LookupController::class, 'index']);
@@ -44,6 +51,9 @@ Route::prefix('api')->group(static function (): void {
             Route::middleware('throttle:saves')->group(static function (): void {
                 Route::delete('/', [PaperController::class, 'remove']);
                 Route::post('states/{state}/restore', [PaperController::class, 'goBack'])->whereNumber('state');
+                Route::post('sources/remove', [SeveralSourcesController::class, 'remove']);
+                Route::post('sources/bring-back', [SeveralSourcesController::class, 'bringBack']);
+                Route::post('sources/move', [SeveralSourcesController::class, 'move']);
                 Route::put('sources/{id}', [SourceController::class, 'put']);
                 Route::delete('sources/{source}', [SourceController::class, 'remove']);
                 Route::post('sources/{source}/part', [SourceController::class, 'part']);
@@ -66,6 +76,6 @@ Route::prefix('api')->group(static function (): void {
 
 Route::middleware(['can:view,paper', Standing::class])->group(static function (): void {
     Route::get('papers/{paper}/page.{format}', [PageController::class, 'document']);
-    Route::get('papers/{paper}/sources.{format}', [PageController::class, 'sources']);
+    Route::match(['get', 'post'], 'papers/{paper}/sources.{format}', [PageController::class, 'sources']);
 });
-Route::view('{any?}', 'app')->where('any', '(papers/[0-9A-Za-z]+(/.*)?)?');
+Route::get('{any?}', ShellController::class)->where('any', '(papers/[0-9A-Za-z]+(/.*)?)?');

@@ -15,6 +15,7 @@ use Bibrel\App\Lookup\Outcome;
 use Bibrel\App\Lookup\Reason;
 use Bibrel\App\Models\LookupRecord;
 use Bibrel\App\Papers\AddSource;
+use Bibrel\App\Papers\Doubles;
 use Bibrel\App\Papers\PaperChanges;
 use Bibrel\App\Papers\PaperFull;
 use Bibrel\App\Papers\ReadingRecord;
@@ -42,6 +43,7 @@ final class RunLookup implements ShouldQueue
     public function handle(
         Lookup $lookup,
         AddSource $add,
+        Doubles $doubles,
         SourceChanges $sources,
         PaperChanges $papers,
         LookupQueue $queue,
@@ -54,7 +56,7 @@ final class RunLookup implements ShouldQueue
         try {
             $outcome = $lookup->of($record->lead, $record->today, $record->again);
             $renewed = $record->again ? $this->renewed($record, $outcome) : null;
-            [$prepared, $end] = $renewed === null ? $this->settled($record, $outcome, $add) : [[], [
+            [$prepared, $end] = $renewed === null ? $this->settled($record, $outcome, $add, $doubles) : [[], [
                 'state' => LookupState::Added,
                 'sentence' => 'Looked up again. What stands in the fields was not changed.',
             ]];
@@ -113,7 +115,7 @@ final class RunLookup implements ShouldQueue
      *
      * @throws LookupFailed
      */
-    private function settled(LookupRecord $record, Outcome $outcome, AddSource $add): array
+    private function settled(LookupRecord $record, Outcome $outcome, AddSource $add, Doubles $doubles): array
     {
         if ($outcome->candidates !== []) {
             $choice = array_map(static fn (Candidate $one): array => $one->toArray(), $outcome->candidates);
@@ -136,24 +138,45 @@ final class RunLookup implements ShouldQueue
             $readings,
         );
 
+        if ($record->twice) {
+            // Those of several that were left out the first time, or the one there was.
+            $prepared = array_values(array_intersect_key($prepared, array_flip($record->found['left'] ?? [0])));
+        } else {
+            $there = $doubles->among($record->paper, $prepared);
+            $left = array_keys(array_filter($prepared, static fn (array $one): bool => isset($there[$one['id']])));
+            if (count($left) === count($prepared)) {
+                return [[], [
+                    'state' => LookupState::Double,
+                    'source_id' => $there[$prepared[0]['id']],
+                    'found' => count($left) > 1 ? ['left' => $left] : null,
+                    'sentence' => count($left) > 1 ? 'All '.count($left).' are on this paper already.'
+                        : 'It is on this paper already. Open it, or add it a second time.',
+                ]];
+            }
+            $prepared = array_values(array_diff_key($prepared, array_flip($left)));
+        }
+
         return [$prepared, [
             'state' => LookupState::Added,
             'reason' => $outcome->failure,
             'source_id' => $prepared[0]['id'],
-            'found' => count($prepared) > 1 ? ['added' => count($prepared)] : null,
-            'sentence' => $this->told($readings, $outcome),
+            'found' => count($readings) > 1
+                ? ['added' => count($prepared), 'left' => $left ?? []]
+                : null,
+            'sentence' => $this->told($readings, $outcome, count($prepared), count($left ?? [])),
         ]];
     }
 
     /** @param  list<Reading>  $readings */
-    private function told(array $readings, Outcome $outcome): string
+    private function told(array $readings, Outcome $outcome, int $added, int $left): string
     {
         $failure = $readings[0]->failure();
         $looks = array_sum(array_map(static fn (Reading $one): int => count($one->issues), $readings));
 
         return match (true) {
             $failure !== '' => mb_substr($failure, 0, 1000),
-            count($readings) > 1 => count($readings).' sources added.',
+            $left > 0 => "{$added} added. {$left} of ".count($readings).' are on this paper already and were left out.',
+            count($readings) > 1 => "{$added} sources added.",
             $outcome->citation !== null => 'Taken from the citation as it stands. Check it against the source.',
             $looks === 1 => 'One thing to look at.',
             $looks > 1 => "{$looks} things to look at.",

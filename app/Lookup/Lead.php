@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\App\Lookup;
 
+use Bibrel\Core\Read\Catalogue\MarcXml;
 use Bibrel\Core\Read\Citation\FinishedCitation;
 use Bibrel\Core\Source\Isbn;
 
@@ -11,6 +12,10 @@ use Bibrel\Core\Source\Isbn;
 final readonly class Lead
 {
     private const LONGEST = 4000;
+
+    private const NO_TEXT = '/[\x00-\x08\x0E-\x1A\x1C-\x1F]|^%PDF-/';
+
+    private const SAVED_PAGE = '~^\s*(?:<\?xml[^>]*>\s*)?(?:<!--.{0,2000}?-->\s*)*<(?:!doctype\s+html|html)\b~is';
 
     private const DOI = '~(?:^|[\s:/"(<]|doi\.org/)(10\.\d{4,9}/[^\s"<>]+)~i';
 
@@ -35,6 +40,16 @@ final readonly class Lead
             throw LookupFailed::because(Reason::EmptyBox, 'The box is empty. Paste a link, an ISBN, a DOI, a title '
                 .'or a finished citation, or fill in the fields by hand with the links below.');
         }
+        if (preg_match(self::NO_TEXT, $text) === 1) {
+            throw LookupFailed::because(Reason::NotText, 'This is no text but a file of another kind: a picture, a PDF '
+                .'or a document. Open it, and type or paste what its title page says.');
+        }
+        if ((new MarcXml)->begins($text)) {
+            return new self(LeadKind::Records, $text, $pasted);
+        }
+        if (preg_match(self::SAVED_PAGE, $text) === 1) {
+            return new self(LeadKind::SavedPage, $text, $pasted);
+        }
         if (preg_match('/^TY\s{1,2}-|^\s*@\s*[a-z]+\s*[{(]|^\s*[\[{]\s*["{]/im', $text) === 1
             && preg_match('/^TY\s{1,2}-|^\s*@\s*[a-z]+\s*[{(]|^[\[{]/i', $text) === 1) {
             return new self(LeadKind::Records, $text, $pasted);
@@ -53,6 +68,9 @@ final readonly class Lead
      */
     public static function lines(string $pasted, int $most): array
     {
+        if (preg_match('/^\s*<|[\x00-\x08]/', $pasted) === 1) {
+            return [];
+        }
         $lines = array_map(trim(...), preg_split('/\R/u', mb_scrub($pasted)) ?: []);
         $lines = array_values(array_filter($lines, static fn (string $line): bool => $line !== ''));
         if (count($lines) < 2 || preg_match('/^TY\s{1,2}-|^\s*@\s*[a-z]+\s*[{(]|^[\[{]/i', trim($pasted)) === 1) {

@@ -15,6 +15,8 @@ enum LeadKind
     case Title;
     /** An entry somebody else finished. */
     case Citation;
-    /** One or more records as RIS, BibTeX or CSL-JSON. */
+    /** One or more records as RIS, BibTeX, CSL-JSON or MARCXML. */
     case Records;
+    /** A web page somebody saved as a file. */
+    case SavedPage;
 }

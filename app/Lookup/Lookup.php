@@ -61,6 +61,7 @@ final readonly class Lookup
             LeadKind::CatalogueRecord => Outcome::reading($this->record($lead->value, $deadline)),
             LeadKind::Title => $this->title($lead, $deadline),
             LeadKind::Citation => Outcome::citation($this->reader->citation($lead->value)),
+            LeadKind::SavedPage => Outcome::reading($this->saved($lead->value)),
             LeadKind::Records => Outcome::reading(...$this->reader->records($lead->value, (int) config('bibrel.limits.records'))),
         };
     }
@@ -94,6 +95,28 @@ final readonly class Lookup
         $findings = [...$reading->findings, ...$reached];
 
         return Outcome::reading(new Reading($reading->kind, $page->url, $findings, $reading->issues, $reading->copy));
+    }
+
+    /**
+     * A page somebody saved: it says itself where it is from, and not on which day it was read.
+     *
+     * @throws LookupFailed
+     */
+    private function saved(string $html): Reading
+    {
+        $head = substr($html, 0, 60_000);
+        $said = '~saved from url=\(\d+\)(https?://[^\s>]+)|<link[^>]+rel=["\']?canonical["\']?[^>]*href=["\'](https?://[^"\']+)'
+            .'|<meta[^>]+property=["\']og:url["\'][^>]*content=["\'](https?://[^"\']+)~i';
+        $url = preg_match($said, $head, $m) === 1 ? html_entity_decode((string) end($m)) : '';
+        $reading = $this->reader->page(new FetchedPage($url, 'text/html; charset=utf-8', $html), []);
+        $address = $url === '' ? [] : [ContainerField::Url->at()->key => new Finding(
+            ContainerField::Url->at(),
+            $url,
+            new Evidence('The saved page says that it is from there.', $url),
+            Confidence::Likely,
+        )];
+
+        return new Reading($reading->kind, $url, [...$reading->findings, ...$address], $reading->issues, $reading->copy);
     }
 
     /**

@@ -128,6 +128,12 @@ final readonly class LookupQueue
         $this->waitAgain($lookup, [LookupState::Choice, LookupState::Compared, LookupState::Failed], $values);
     }
 
+    /** Adds what is on the paper already all the same. */
+    public function addTwice(LookupRecord $lookup): void
+    {
+        $this->waitAgain($lookup, [LookupState::Double, LookupState::Added], ['twice' => true]);
+    }
+
     public function dismiss(LookupRecord $lookup): void
     {
         $lookup->update(['state' => LookupState::Dismissed, 'ended_at' => now()]);

@@ -12,6 +12,8 @@ enum LookupState: string
     /** Handed to the queue. */
     case Queued = 'queued';
     case Working = 'working';
+    /** It is on the paper already. */
+    case Double = 'double';
     /** It became a source. */
     case Added = 'added';
     /** It may be one of several things. */

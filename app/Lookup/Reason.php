@@ -14,6 +14,7 @@ enum Reason: string
     case WrongIsbn = 'wrong-isbn';
     case SearchPage = 'search-page';
     case Unreadable = 'unreadable';
+    case NotText = 'not-text';
     case UnknownHost = 'unknown-host';
     case ClosedNetwork = 'closed-network';
     case ClosedPort = 'closed-port';

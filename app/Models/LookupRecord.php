@@ -24,13 +24,15 @@ use Illuminate\Support\Carbon;
  * @property int $place among those
  * @property ?string $source_id what it became, or what is looked up again
  * @property bool $again
+ * @property bool $twice whether it is added though it is on the paper already
  * @property string $lead
  * @property ?string $take what the student has decided already: citation, whole, part
  * @property string $today the student's day, as one would write it
  * @property LookupState $state
  * @property ?Reason $reason why it failed
  * @property string $sentence what to tell
- * @property ?array<string, mixed> $found {choice} or {compared}, or {added} for several records
+ * @property ?array<string, mixed> $found {choice} or {compared}; for several records {added}, and {left}: the places of those
+ *     that were on the paper already
  * @property ?Carbon $queued_at
  * @property ?Carbon $started_at
  * @property ?Carbon $ended_at
@@ -48,7 +50,7 @@ final class LookupRecord extends Model
 
     /** @var array<string, string> */
     protected $casts = [
-        'state' => LookupState::class, 'reason' => Reason::class, 'found' => 'array', 'again' => 'boolean', 'place' => 'integer',
+        'state' => LookupState::class, 'reason' => Reason::class, 'found' => 'array', 'again' => 'boolean', 'twice' => 'boolean', 'place' => 'integer',
         'queued_at' => 'datetime', 'started_at' => 'datetime', 'ended_at' => 'datetime',
     ];
 

@@ -60,6 +60,9 @@ final class Paper extends Model implements Revisable
         'course' => 'array', 'version' => 'integer', 'revision' => 'integer', 'removed_at' => 'datetime',
     ];
 
+    /** @var ?array<array-key, SourceRecord> */
+    private ?array $byId = null;
+
     /** @return BelongsTo<Guest, $this> */
     public function guest(): BelongsTo
     {
@@ -122,17 +125,41 @@ final class Paper extends Model implements Revisable
     public function page(?Source $draft = null): Page
     {
         $sources = [];
-        foreach ($this->sources as $record) {
-            $sources[$record->id] = new PageSource(
-                $record->id,
-                "{$record->id}.{$record->version}",
-                $record->source(...),
-            );
+        foreach ($this->versions() as $id => $version) {
+            $sources[$id] = new PageSource($id, "{$id}.{$version}", fn (): Source => $this->source($id));
         }
         if ($draft !== null && $draft->id !== '') {
             $sources[$draft->id] = PageSource::of($draft);
         }
+        $memory = app(Memory::class);
 
-        return Page::compose(array_values($sources), $this->styleInUse(), $this->courseRules(), app(Memory::class));
+        return Page::compose(array_values($sources), $this->styleInUse(), $this->courseRules(), $memory, withBare: false);
+    }
+
+    /** A source of it, read together with all others when the first of them is asked for. */
+    public function source(string $id): Source
+    {
+        $this->loadMissing('sources');
+        $this->byId ??= $this->sources->keyBy('id')->all();
+
+        return $this->byId[$id]->source();
+    }
+
+    /**
+     * Which states of which sources are on it; what they say is only read where nobody remembers what became of it.
+     *
+     * @return array<string, int>
+     */
+    private function versions(): array
+    {
+        $rows = $this->relationLoaded('sources')
+            ? $this->sources
+            : SourceRecord::query()->where('paper_id', $this->id)->orderBy('id')->toBase();
+        $versions = [];
+        foreach ($rows->pluck('version', 'id') as $id => $version) {
+            $versions[(string) $id] = (int) $version;
+        }
+
+        return $versions;
     }
 }

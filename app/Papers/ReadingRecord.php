@@ -16,6 +16,9 @@ use Bibrel\Core\Source\Source;
 /** What is kept of a reading next to the source it became. */
 final class ReadingRecord
 {
+    /** What stands next to a source that was filled in by hand. */
+    public const NONE = ['lead' => '', 'url' => '', 'findings' => [], 'issues' => [], 'dismissed' => []];
+
     private const LONGEST_COPY = 4000;
 
     /** @return array{reading: array<string, mixed>, page_copy: list<array{tag: string, text: string}>} */

@@ -52,8 +52,8 @@ final readonly class SourceChanges
                 return $known;
             }
             $wanted = ['data' => MemberIds::given($data, $known->data), 'reading' => $known->reading];
-            if ($known->reading !== null && $dismissed !== null) {
-                $wanted['reading']['dismissed'] = $dismissed;
+            if ($dismissed !== null && ($known->reading !== null || $dismissed !== [])) {
+                $wanted['reading'] = [...($known->reading ?? ReadingRecord::NONE), 'dismissed' => $dismissed];
             }
             $isNew = $known->state() != $wanted;
             if ($isNew && $known->version !== $save->version) {
@@ -174,6 +174,60 @@ final readonly class SourceChanges
             $this->locked($paper, $id)->delete();
             $paper->raise();
         });
+    }
+
+    /**
+     * Removes several; those that are not there any more stay as they are.
+     *
+     * @param  list<string>  $ids
+     *
+     * @throws Removed
+     */
+    public function removeAll(Paper $paper, array $ids): void
+    {
+        $this->within($paper, function (Paper $paper) use ($ids): void {
+            SourceRecord::query()->where('paper_id', $paper->id)->whereKey($ids)->delete();
+            $paper->raise();
+        });
+    }
+
+    /**
+     * @param  list<string>  $ids
+     *
+     * @throws Removed
+     * @throws PaperFull
+     */
+    public function restoreAll(Paper $paper, array $ids): void
+    {
+        $this->within($paper, function (Paper $paper) use ($ids): void {
+            $removed = SourceRecord::onlyTrashed()->where('paper_id', $paper->id)->whereKey($ids);
+            $this->demandRoom($paper, (clone $removed)->count());
+            $removed->update([SourceRecord::DELETED_AT => null]);
+            $paper->raise();
+        });
+    }
+
+    /**
+     * Moves several to another paper of the same guest.
+     *
+     * @param  list<string>  $ids
+     *
+     * @throws Removed
+     * @throws PaperFull
+     */
+    public function move(Paper $from, Paper $to, array $ids): void
+    {
+        // Locked in one order, so that two moves the opposite way never wait for each other.
+        [$first, $second] = strcmp($from->id, $to->id) < 0 ? [$from, $to] : [$to, $from];
+        $this->within($first, fn (): mixed => $this->within($second, function () use ($from, $to, $ids): bool {
+            $moved = SourceRecord::query()->where('paper_id', $from->id)->whereKey($ids);
+            $this->demandRoom($to, (clone $moved)->count());
+            $moved->update(['paper_id' => $to->id]);
+            $from->raise();
+            $to->raise();
+
+            return true;
+        }));
     }
 
     /**

@@ -186,7 +186,7 @@ final class LimitsTest extends AppTestCase
         self::assertSame('added', $lookup['state'], $lookup['sentence']);
         $source = $this->getJson("/api/papers/{$paper}/sources/{$lookup['source']}")->assertOk();
         self::assertSame(['1', '70000'], [$source->json('source.contributors.0.name.given'), collect($source->json('source.contributors'))->last()['name']['given']]);
-        self::assertStringContainsString('names 70000 people', (string) $source->json('reading.issues.0.sentence'));
+        self::assertStringContainsString('names 70000 people', (string) $source->json('issues.0.sentence'));
         // APA 9.8: the first nineteen and the last, by their initials.
         $entry = strtr($this->lines($paper)[0], ["\u{A0}" => ' ', '. . .' => '…']);
         self::assertStringEndsWith('… O, 7. (2020). Many hands.', $entry);

@@ -8,7 +8,9 @@ use Bibrel\App\Http\Requests\ComposeSource;
 use Bibrel\App\Http\Requests\ReadByline;
 use Bibrel\App\Http\Requests\TidySelection;
 use Bibrel\App\Http\Resources\PageResource;
-use Bibrel\App\Http\Resources\SourceResource;
+use Bibrel\App\Models\SourceRecord;
+use Bibrel\App\Papers\HeldNames;
+use Bibrel\App\Papers\OpenPoints;
 use Bibrel\Core\Page\Page;
 use Bibrel\Core\Read\Bylines;
 use Bibrel\Core\Read\Selection;
@@ -40,7 +42,7 @@ final class ComposeController
 
     /**
      * One unsaved source and a style in, its runs out. With a paper, the source takes the place of the saved one with
-     * its id, and the whole page comes back, since its order and its neighbours may change.
+     * its id, and what that changes on the page comes back, since order and neighbours may change.
      */
     public function compose(ComposeSource $request): JsonResponse
     {
@@ -48,10 +50,24 @@ final class ComposeController
         $paper = $request->paper();
         $style = $paper?->styleInUse() ?? Styles::get((string) $request->input('style'));
         $page = $paper?->page($source) ?? Page::compose([$source], $style, $request->course());
+        $reading = $paper === null
+            ? null
+            : SourceRecord::query()->where('paper_id', $paper->id)->whereKey($source->id)->first(['id', 'reading'])?->reading;
+        $first = $page->doubles[$source->id] ?? null;
+        $double = $first === null || $paper === null ? null : $paper->source($first);
+        $dismissed = $request->dismissed() ?? $reading['dismissed'] ?? [];
 
         return new JsonResponse([
-            'page' => new PageResource($page, $style, $source->id, $request->mention(), $request->figure()),
-            'issues' => SourceResource::issues($source, $style),
+            'page' => new PageResource(
+                $page,
+                $style,
+                $source->id,
+                $request->mention(),
+                $request->figure(),
+                $request->known(),
+            ),
+            'issues' => (new OpenPoints($style))->of($source, $reading, $dismissed, $double),
+            'names' => HeldNames::of($source, $style),
         ]);
     }
 

@@ -68,7 +68,9 @@ final class LookupController
     /** One of several things was chosen, or a citation is taken as it was read. */
     public function choose(ChooseOutcome $request, Paper $paper, LookupRecord $lookup): JsonResponse
     {
-        $this->queue->choose($lookup, $request->input('lead'), (string) $request->input('take'));
+        $request->boolean('twice')
+            ? $this->queue->addTwice($lookup)
+            : $this->queue->choose($lookup, $request->input('lead'), (string) $request->input('take'));
 
         return $this->listed($paper, 202);
     }

@@ -10,6 +10,7 @@ use Bibrel\Core\Format\Formats;
 use Bibrel\Core\Format\Page\PlainText;
 use Bibrel\Core\Format\PageSetup;
 use Bibrel\Core\Format\RichText;
+use Bibrel\Core\Page\PageEntry;
 use Bibrel\Core\Source\Source;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -19,20 +20,29 @@ use Illuminate\Support\Str;
 /** The ways out of a paper. */
 final class PageController
 {
-    /** The page, or one entry of it, as rich and as plain text. */
+    /** The page, or some entries of it, as rich and as plain text. */
     public function clipboard(Request $request, Paper $paper): JsonResponse
     {
         $page = $paper->load('sources')->page();
-        $only = $request->query('source');
-        if (! is_string($only)) {
+        $only = self::only($request);
+        if ($only === []) {
             return new JsonResponse(['html' => (new RichText($page))->page(), 'text' => (new PlainText)->write($page)]);
         }
-        foreach ($page->entries as $entry) {
-            if (strcasecmp($entry->id, $only) === 0) {
-                return new JsonResponse(['html' => RichText::entry($entry->runs), 'text' => $entry->text()]);
-            }
-        }
-        abort(404);
+        $entries = array_filter($page->entries, static fn (PageEntry $one): bool => isset($only[strtoupper($one->id)]));
+        $html = array_map(static fn (PageEntry $one): string => RichText::entry($one->runs), $entries);
+        $text = array_map(static fn (PageEntry $one): string => $one->text(), $entries);
+
+        return $entries === [] ? abort(404) : new JsonResponse([
+            'html' => implode('', $html), 'text' => implode("\n", $text),
+        ]);
+    }
+
+    /** @return array<string, true> ids of the sources that are asked for; none for all */
+    private static function only(Request $request): array
+    {
+        $only = $request->input('only');
+
+        return is_string($only) && $only !== '' ? array_fill_keys(explode(',', strtoupper($only)), true) : [];
     }
 
     /** The page as a document in one of the formats there are. */
@@ -49,12 +59,14 @@ final class PageController
         );
     }
 
-    /** The sources for another program, in one of the formats there are. */
-    public function sources(Paper $paper, string $format): Response
+    /** The sources, or some of them, for another program, in one of the formats there are. */
+    public function sources(Request $request, Paper $paper, string $format): Response
     {
+        $only = self::only($request);
         $exchange = Formats::writing()[$format] ?? abort(404);
         $sources = array_values(
-            $paper->load('sources')->sources->map(static fn (SourceRecord $one): Source => $one->source())->all(),
+            $paper->load('sources')->sources
+                ->filter(static fn (SourceRecord $one): bool => $only === [] || isset($only[strtoupper($one->id)]))->map(static fn (SourceRecord $one): Source => $one->source())->all(),
         );
 
         return self::file($exchange->write($sources), $paper, $exchange->extension(), $exchange->mediaType());

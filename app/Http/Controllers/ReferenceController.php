@@ -7,9 +7,12 @@ namespace Bibrel\App\Http\Controllers;
 use Bibrel\Core\Format\ExchangeFormat;
 use Bibrel\Core\Format\Formats;
 use Bibrel\Core\Format\PageFormat;
+use Bibrel\Core\Page\Memory;
 use Bibrel\Core\Source\AccessMethod;
 use Bibrel\Core\Source\Field;
+use Bibrel\Core\Source\FieldPath;
 use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\KindFinder;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Role;
 use Bibrel\Core\Style\Locator;
@@ -23,9 +26,39 @@ use Illuminate\Http\Request;
 /** What the interface must know of the core: kinds with their fields, styles, and the sentences after the rules. */
 final class ReferenceController
 {
-    public function show(Request $request): JsonResponse
+    /** The address that names the release never changes what it says, so that a browser asks once. */
+    public function show(Request $request, Memory $memory, string $release = ''): JsonResponse
     {
-        $response = new JsonResponse([
+        $json = $memory->recall(['reference'])['reference'] ?? null;
+        if (! is_string($json)) {
+            $json = (string) json_encode(self::all(), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+            $memory->keep(['reference' => $json]);
+        }
+        $response = JsonResponse::fromJsonString($json);
+        $response->setEtag(sha1($json))->setPrivate();
+        $isNamed = $release === config('bibrel.release');
+        $response->headers->set('Cache-Control', $isNamed ? 'private, max-age=31536000, immutable' : 'private, no-cache');
+        $response->isNotModified($request);
+
+        return $response;
+    }
+
+    /** The kinds a word points to, best first, and what to ask oneself where it names none. */
+    public function kinds(Request $request): JsonResponse
+    {
+        $typed = $request->query('find', '');
+        $found = (new KindFinder(Kinds::all()))->find(is_string($typed) ? mb_substr($typed, 0, 200) : '');
+
+        return new JsonResponse([
+            'kinds' => array_map(static fn (Kind $kind): string => $kind->id, $found->kinds),
+            'sentence' => $found->sentence,
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function all(): array
+    {
+        return [
             'styles' => array_values(array_map(static fn (Style $style): array => [
                 'id' => $style->id(),
                 'family' => $style->family(),
@@ -36,7 +69,10 @@ final class ReferenceController
             'pageFormats' => array_values(array_map(self::format(...), Formats::pages())),
             'exchangeFormats' => array_values(array_map(self::format(...), Formats::writing())),
             'kinds' => array_map(self::kind(...), Kinds::all()->list()),
-            'locators' => Locator::kinds(),
+            'locators' => array_map(
+                static fn (string $kind): array => ['id' => $kind] + Locator::words($kind),
+                Locator::kinds(),
+            ),
             'roles' => array_map(
                 static fn (Role $role): array => ['id' => $role->value, 'label' => $role->label()],
                 Role::cases(),
@@ -45,25 +81,7 @@ final class ReferenceController
                 static fn (Rule $rule): array => $rule->toArray(),
                 Rules::of($style->id()),
             ), Styles::all()),
-        ]);
-        $response->setEtag(sha1((string) $response->getContent()))->setPrivate();
-        $response->headers->set('Cache-Control', 'private, no-cache');
-        $response->isNotModified($request);
-
-        return $response;
-    }
-
-    /** The kinds a word points to, best first; all of them, the common ones first, for none. */
-    public function kinds(Request $request): JsonResponse
-    {
-        $typed = $request->query('find', '');
-
-        return new JsonResponse(
-            array_map(
-                static fn (Kind $kind): string => $kind->id,
-                Kinds::all()->find(is_string($typed) ? mb_substr($typed, 0, 200) : ''),
-            ),
-        );
+        ];
     }
 
     /** @return array{id: string, label: string, extension: string} */
@@ -91,6 +109,20 @@ final class ReferenceController
         return $needs;
     }
 
+    /** @return array<string, mixed> a field, how it is filled in, and whose roles it takes */
+    private static function field(Kind $kind, Field $field): array
+    {
+        $roles = array_map(static fn (Role $role): string => $role->value, $kind->rolesAt($field->path));
+
+        return [
+            ...$field->toArray(),
+            'form' => $field->form()->value,
+            'isFirst' => $field->isOnFirstForm(),
+            'askedWith' => array_map(static fn (FieldPath $one): string => $one->key, $field->askedWith()),
+            ...($roles === [] ? [] : ['roles' => $roles]),
+        ];
+    }
+
     /** @return array<string, mixed> */
     private static function kind(Kind $kind): array
     {
@@ -98,10 +130,10 @@ final class ReferenceController
             'id' => $kind->id,
             'label' => $kind->label,
             'group' => $kind->group,
-            'searchTerms' => $kind->searchTerms,
             'describable' => $kind->describable,
-            'roles' => array_map(static fn (Role $role): string => $role->value, $kind->roles),
-            'fields' => array_map(static fn (Field $field): array => $field->toArray(), $kind->fields()),
+            'hint' => $kind->hint,
+            'isCommon' => $kind->isCommon(),
+            'fields' => array_map(static fn (Field $field): array => self::field($kind, $field), $kind->fields()),
             'accessMethods' => array_map(
                 static fn (AccessMethod $reach): array => [
                     'id' => $reach->value, 'label' => $reach->label(), 'needs' => self::needs($kind, $reach),

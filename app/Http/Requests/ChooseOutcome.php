@@ -19,7 +19,8 @@ final class ChooseOutcome extends FormRequest
     {
         return [
             'lead' => ['nullable', 'string', 'max:4000'],
-            'take' => ['required', 'in:citation,whole,part'],
+            'take' => ['nullable', 'required_without:twice', 'in:citation,whole,part'],
+            'twice' => ['nullable', 'boolean'],
         ];
     }
 }

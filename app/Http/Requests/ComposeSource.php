@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\App\Http\Requests;
 
 use Bibrel\App\Models\Paper;
+use Bibrel\Core\Page\PageEntry;
 use Bibrel\Core\Source\Kinds;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CitationContext;
@@ -26,7 +27,7 @@ final class ComposeSource extends FormRequest
         if (! is_string($id)) {
             return true;
         }
-        $this->found = Paper::query()->with('sources')->findOrFail($id);
+        $this->found = Paper::query()->findOrFail($id);
         $this->user()?->can('view', $this->found) ?: abort(404);
 
         return true;
@@ -40,6 +41,10 @@ final class ComposeSource extends FormRequest
             'style' => ['required_without:paper', Rule::in(array_keys(Styles::all()))],
             'course' => [new Structure('set of course rules', depth: 4, bytes: 4000)],
             'source' => [new Structure('source', required: true), new SourceLimits],
+            'dismissed' => ['nullable', 'array', 'max:'.config('bibrel.limits.source.dismissed')],
+            'dismissed.*' => ['string', 'max:60'],
+            // Marks of twelve letters each, one after the other.
+            'known' => ['nullable', 'string', 'max:200000'],
             'mention' => [new Structure('place in the source', depth: 3, bytes: 2000)],
             'mention.kind' => ['nullable', Rule::in(Locator::kinds())],
             'mention.place' => ['nullable', 'string', 'max:80'],
@@ -61,6 +66,20 @@ final class ComposeSource extends FormRequest
     public function source(): Source
     {
         return Source::fromArray((array) $this->input('source'), Kinds::all());
+    }
+
+    /** @return ?list<string> ids of issues that were put aside; null for what is kept */
+    public function dismissed(): ?array
+    {
+        return is_array($this->input('dismissed')) ? array_values($this->input('dismissed')) : null;
+    }
+
+    /** @return list<string> the marks of the entries the browser has, in its order */
+    public function known(): array
+    {
+        $marks = (string) ($this->input('known') ?? '');
+
+        return $marks === '' ? [] : str_split($marks, PageEntry::MARK);
     }
 
     public function course(): CourseRules

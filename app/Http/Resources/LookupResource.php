@@ -35,6 +35,7 @@ final class LookupResource extends JsonResource
             'choice' => $lookup->found['choice'] ?? null,
             'compared' => $lookup->found['compared'] ?? null,
             'added' => $lookup->found['added'] ?? null,
+            'left' => count($lookup->found['left'] ?? []),
         ];
     }
 }

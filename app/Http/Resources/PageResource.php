@@ -11,6 +11,7 @@ use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CitationContext;
 use Bibrel\Core\Style\Figure;
 use Bibrel\Core\Style\Style;
+use Bibrel\Core\Text\AddressBreaks;
 use Bibrel\Core\Text\Run;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -26,6 +27,7 @@ final class PageResource extends JsonResource
      * @param  string  $cited  the id of the source whose in-text forms are wanted
      * @param  Figure  $figure  what its caption says, where it is a picture
      * @param  CitationContext  $mention  where in the source, and whose words it passes on
+     * @param  list<string>  $known  the marks of the entries the browser has, in its order
      */
     public function __construct(
         Page $page,
@@ -33,6 +35,7 @@ final class PageResource extends JsonResource
         private readonly string $cited = '',
         private readonly CitationContext $mention = new CitationContext,
         private readonly Figure $figure = new Figure,
+        private readonly array $known = [],
     ) {
         parent::__construct($page);
     }
@@ -44,19 +47,52 @@ final class PageResource extends JsonResource
             'heading' => $this->resource->heading,
             'headingIsBold' => $this->resource->headingIsBold,
             'annotationIndent' => $this->resource->annotationIndent,
-            'entries' => array_map($this->entry(...), $this->resource->entries),
+            'entries' => $this->known === []
+                ? array_map($this->entry(...), $this->resource->entries)
+                : $this->changed(),
             'leftOut' => array_map($this->leftOut(...), $this->resource->leftOut),
         ];
+    }
+
+    /**
+     * The entries as a list of what changed: a pair stands for entries the browser has, where they begin there and how
+     * many they are; everything else is new.
+     *
+     * @return list<array{int, int}|array<string, mixed>>
+     */
+    private function changed(): array
+    {
+        $places = array_flip($this->known);
+        $changed = [];
+        $last = -1;
+        foreach ($this->resource->entries as $entry) {
+            $place = $entry->id === $this->cited ? null : ($places[$entry->mark] ?? null);
+            if ($place === null) {
+                $changed[] = $this->entry($entry);
+                $last = -1;
+            } elseif ($last >= 0 && $changed[$last][0] + $changed[$last][1] === $place) {
+                $changed[$last][1]++;
+            } else {
+                $changed[] = [$place, 1];
+                $last = count($changed) - 1;
+            }
+        }
+
+        return $changed;
     }
 
     /** @return array<string, mixed> */
     private function entry(PageEntry $entry): array
     {
         $runs = array_map(
-            static fn (Run $run): array => [$run->text, $run->italic ? 1 : 0, $run->field?->key, $run->rule],
+            static fn (Run $run): array => [
+                AddressBreaks::marked($run), $run->italic ? 1 : 0, $run->field?->key, $run->rule,
+            ],
             $entry->runs,
         );
-        $shown = ['id' => $entry->id, 'runs' => $runs, 'annotation' => $entry->annotation()];
+        $shown = [
+            'id' => $entry->id, 'mark' => $entry->mark, 'runs' => $runs, 'annotation' => $entry->annotation(),
+        ];
 
         return $entry->id === $this->cited
             ? [...$shown, 'citation' => $this->cite($entry, false), 'narrative' => $this->cite($entry, true)]
@@ -76,6 +112,9 @@ final class PageResource extends JsonResource
     /** @return array{id: string, sentence: string} */
     private function leftOut(PageEntry $entry): array
     {
+        if ($entry->source()->isBare()) {
+            return ['id' => $entry->id, 'sentence' => 'Unfinished, so not on the page yet: it wants a title or an author.'];
+        }
         $form = Inline::text($this->style->citation($entry->source(), new CitationContext, $entry->context));
         $sentence = "Not on the page: {$this->style->label()} cites such a source in the text only, as {$form}.";
 

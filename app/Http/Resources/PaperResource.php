@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Bibrel\App\Http\Resources;
 
-use Bibrel\App\Models\SourceRecord;
-use Bibrel\Core\Check\Check;
-use Bibrel\Core\Source\Source;
+use Bibrel\App\Papers\OpenPoints;
+use Bibrel\Core\Page\Memory;
 use Illuminate\Http\Request;
 
 /** A paper with its sources and the page they make. */
@@ -15,30 +14,24 @@ final class PaperResource extends SettingsResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        return [
-            ...parent::toArray($request),
-            'sources' => $this->sources($request),
-            'page' => new PageResource($this->resource->page(), $this->resource->styleInUse()),
-        ];
-    }
-
-    /** @return list<array<string, mixed>> */
-    private function sources(Request $request): array
-    {
-        $records = $this->resource->sources;
-        $doubles = Check::doubles(
-            array_values($records->map(static fn (SourceRecord $one): Source => $one->source())->all()),
-        );
-        $style = $this->resource->styleInUse();
-        $shown = [];
-        foreach ($records as $record) {
-            $one = (new SourceResource($record, $style))->toArray($request);
-            if (isset($doubles[$record->id])) {
-                $one['issues'][] = $doubles[$record->id]->toArray();
-            }
-            $shown[] = $one;
+        $paper = $this->resource;
+        $page = $paper->page();
+        $style = $paper->styleInUse();
+        $points = (new OpenPoints($style))->ofSaved($paper->sources, app(Memory::class));
+        $sources = [];
+        foreach ($paper->sources as $record) {
+            $first = $page->doubles[$record->id] ?? null;
+            $all = $first === null ? $points[$record->id] : [
+                ...$points[$record->id],
+                ...OpenPoints::double($paper->source($first), $record->reading['dismissed'] ?? []),
+            ];
+            $sources[] = (new SourceResource($record, $style, $all))->toArray($request);
         }
 
-        return $shown;
+        return [
+            ...parent::toArray($request),
+            'sources' => $sources,
+            'page' => new PageResource($page, $style),
+        ];
     }
 }

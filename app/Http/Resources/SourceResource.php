@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\App\Http\Resources;
 
 use Bibrel\App\Models\SourceRecord;
-use Bibrel\Core\Check\Check;
-use Bibrel\Core\Source\Issue;
+use Bibrel\App\Papers\OpenPoints;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\Style;
 use Illuminate\Http\Request;
@@ -19,31 +18,31 @@ use Illuminate\Http\Resources\Json\JsonResource;
  */
 final class SourceResource extends JsonResource
 {
-    public function __construct(SourceRecord $source, private readonly Style $style)
-    {
+    /** @param  ?list<array<string, mixed>>  $points  what is open on it, where that is known already */
+    public function __construct(
+        SourceRecord $source,
+        private readonly Style $style,
+        private readonly ?array $points = null,
+    ) {
         parent::__construct($source);
     }
 
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        $source = $this->resource->source();
+        $reading = $this->resource->reading;
 
         return [
             'id' => $this->resource->id,
             'version' => $this->resource->version,
-            'source' => $source->toArray(),
-            'reading' => $this->resource->reading,
-            'issues' => self::issues($source, $this->style),
+            // What is kept was brought into the source's shape before it was.
+            'source' => ['id' => $this->resource->id] + $this->resource->data,
+            'reading' => $reading === null ? null : array_diff_key($reading, ['issues' => true]),
+            'issues' => $this->points ?? (new OpenPoints($this->style))->of(
+                $this->resource->source(),
+                $reading,
+                $reading['dismissed'] ?? [],
+            ),
         ];
-    }
-
-    /** @return list<array<string, mixed>> what a careful librarian would remark today */
-    public static function issues(Source $source, Style $style): array
-    {
-        return array_map(
-            static fn (Issue $one): array => $one->toArray(),
-            (new Check($style, (int) date('Ymd')))->issues($source),
-        );
     }
 }

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Check;
 
+use Bibrel\Core\Source\Dismissal;
 use Bibrel\Core\Source\FieldPath;
+use Bibrel\Core\Source\Identity;
 use Bibrel\Core\Source\Issue;
 use Bibrel\Core\Source\Source;
-use Bibrel\Core\Source\Text;
 use Bibrel\Core\Style\Style;
 
 /** What a careful librarian would remark on a source as it stands. */
@@ -41,44 +42,25 @@ final readonly class Check
      */
     public static function doubles(array $sources): array
     {
-        $seen = [];
-        $issues = [];
-        foreach ($sources as $source) {
-            foreach (self::identities($source) as $identity) {
-                if (isset($seen[$identity]) && $seen[$identity]->id !== $source->id) {
-                    $issues[$source->id] ??= new Issue(
-                        'double',
-                        FieldPath::title(),
-                        "“{$seen[$identity]->title->main}” is on this paper already. Keep one of the two.",
-                        about: $seen[$identity]->id,
-                    );
-                }
-                $seen[$identity] ??= $source;
-            }
-        }
+        $byId = array_column($sources, null, 'id');
 
-        return $issues;
+        return array_map(
+            static fn (string $first): Issue => self::double($byId[$first]),
+            Identity::doubles(array_map(Identity::of(...), $byId)),
+        );
     }
 
-    /** @return list<string> what two entries of one source have in common */
-    private static function identities(Source $source): array
+    /** @param  Source  $first  what is on the paper already */
+    public static function double(Source $first): Issue
     {
-        $identities = [];
-        foreach ($source->containers as $container) {
-            $doi = strtolower((string) preg_replace('~^.*?(?=10\.)~', '', $container->doi));
-            $url = rtrim((string) preg_replace('~^https?://(?:www\.)?|[?#].*$~i', '', $container->url), '/');
-            array_push($identities, ...($doi === '' ? [] : ["doi:{$doi}"]), ...($url === '' ? [] : ["url:{$url}"]));
-        }
-        $title = Text::folded($source->title->full());
-        $first = $source->contributors[0] ?? null;
-        if ($first !== null && mb_strlen($title) >= 6) {
-            $author = Text::folded($first->name->direct());
-            $identities[] = implode(
-                '|',
-                ["title:{$title}", $author, Text::folded($source->container()->title), (string) $source->date()->year],
-            );
-        }
+        $title = strip_tags($first->title->main);
 
-        return $identities;
+        return new Issue(
+            'double',
+            FieldPath::title(),
+            ($title === '' ? 'This source' : "“{$title}”").' is on this paper already. Keep one of the two.',
+            about: $first->id,
+            dismissal: Dismissal::Another,
+        );
     }
 }

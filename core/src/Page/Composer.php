@@ -74,7 +74,7 @@ final readonly class Composer
         ));
         $entries = [];
         foreach ($placed as $i => $one) {
-            $entries[] = new PageEntry($one->source, $contexts[$i], $composed[$i]->runs, $composed[$i]->annotation);
+            $entries[] = new PageEntry($one->source, $contexts[$i], $composed[$i]->runs, $composed[$i]->annotation, $composed[$i]->mark);
         }
 
         return $entries;

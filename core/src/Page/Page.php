@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Page;
 
+use Bibrel\Core\Source\Identity;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\EntryContext;
@@ -15,6 +16,7 @@ final readonly class Page
     /**
      * @param  list<PageEntry>  $entries
      * @param  list<PageEntry>  $leftOut  sources that have no entry; their runs are empty
+     * @param  array<string, string>  $doubles  ids of sources that stand on it already, by the ids of the later ones
      * @param  float  $annotationIndent  how far annotations are set in from the margin, in inches
      */
     public function __construct(
@@ -23,6 +25,7 @@ final readonly class Page
         public array $entries,
         public array $leftOut,
         public float $annotationIndent,
+        public array $doubles = [],
     ) {
     }
 
@@ -55,6 +58,22 @@ final readonly class Page
             $entries,
             $aside,
             $style->annotationIndent(),
+            self::doubles([...$listed, ...$leftOut]),
         );
+    }
+
+    /**
+     * @param  list<Placed>  $placed
+     * @return array<string, string>
+     */
+    private static function doubles(array $placed): array
+    {
+        $identities = [];
+        foreach ($placed as $one) {
+            $identities[$one->source->id] = $one->placement->identity;
+        }
+        ksort($identities, SORT_STRING);
+
+        return Identity::doubles($identities);
     }
 }

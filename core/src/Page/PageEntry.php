@@ -12,19 +12,28 @@ use Bibrel\Core\Text\Run;
 /** One entry where it stands on the page. */
 final readonly class PageEntry
 {
+    /** How many letters a mark has. */
+    public const MARK = 12;
+
     public string $id;
+
+    /** Tells this entry, as it stands, from every other one. */
+    public string $mark;
 
     /**
      * @param  list<Run>  $runs
      * @param  list<string>  $annotation  the paragraphs below the entry
+     * @param  string  $mark  of what it came to
      */
     public function __construct(
         private PageSource $of,
         public EntryContext $context,
         public array $runs,
         private array $annotation,
+        string $mark = '',
     ) {
         $this->id = $of->id;
+        $this->mark = substr(hash('xxh3', "{$of->id}|{$mark}"), 0, self::MARK);
     }
 
     public function source(): Source

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Core\Page;
 
 use Bibrel\Core\Source\Contributor;
+use Bibrel\Core\Source\Identity;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\Style;
 use Bibrel\Core\Text\Collation;
@@ -15,6 +16,7 @@ final readonly class Placement
     /**
      * @param  bool  $isListed  whether the style lists it at all
      * @param  bool  $isBare  whether nothing is known of it but where it is
+     * @param  Identity  $identity  by which it is known where it stands twice
      * @param  string  $sortKey  for strcmp
      * @param  string  $authors  equal for two sources whose entries begin with the same authors; '' without authors
      * @param  string  $year  equal for two works of one year
@@ -25,6 +27,7 @@ final readonly class Placement
     private function __construct(
         public bool $isListed,
         public bool $isBare,
+        public Identity $identity,
         public string $sortKey,
         public string $authors,
         public string $year,
@@ -44,6 +47,7 @@ final readonly class Placement
         return new self(
             $style->lists($source),
             $source->isBare(),
+            Identity::of($source),
             $collation->key($style->orderedBy($source))."\0".$source->id."\0"
                 .($source->id === '' ? self::told($source) : ''),
             $style->authorKey($source),

@@ -11,6 +11,7 @@ use Bibrel\Core\Format\Formats;
 use Bibrel\Core\Format\ReadsSources;
 use Bibrel\Core\Format\Unreadable;
 use Bibrel\Core\Format\Unused;
+use Bibrel\Core\Read\Catalogue\MarcXml;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Dismissal;
 use Bibrel\Core\Source\FieldPath;
@@ -50,7 +51,7 @@ final readonly class Records
     /** The format a text begins like; CSL-JSON where none does, which says what it misses. */
     private static function format(string $text): ExchangeFormat&ReadsSources
     {
-        foreach (Formats::reading() as $format) {
+        foreach ([new MarcXml, ...Formats::reading()] as $format) {
             if ($format->begins($text)) {
                 return $format;
             }

@@ -13,6 +13,7 @@ enum Dismissal: string
     case AllThere = 'all-there';
     case Whole = 'whole';
     case Elsewhere = 'elsewhere';
+    case Another = 'another';
 
     public function label(): string
     {
@@ -23,6 +24,7 @@ enum Dismissal: string
             self::AllThere => 'All are there',
             self::Whole => 'The whole book',
             self::Elsewhere => 'No, elsewhere',
+            self::Another => 'It is another one',
         };
     }
 

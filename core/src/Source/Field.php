@@ -24,6 +24,32 @@ final readonly class Field
     ) {
     }
 
+    /** Whether it is asked at once: what an entry hardly ever goes without, and who made it. */
+    public function isOnFirstForm(): bool
+    {
+        return $this->need !== Need::Optional || $this->path === FieldPath::contributors();
+    }
+
+    /** @return list<FieldPath> fields that bring it onto the first form once one of them is filled in */
+    public function askedWith(): array
+    {
+        return $this->path !== FieldPath::accessed() ? [] : array_map(
+            static fn (int $level): FieldPath => ContainerField::Url->at($level),
+            range(0, FieldPath::CONTAINERS - 1),
+        );
+    }
+
+    public function form(): FieldForm
+    {
+        return match (true) {
+            $this->path->isPeople() => FieldForm::People,
+            $this->path->isDate() => FieldForm::Date,
+            $this->path === FieldPath::title(), $this->path === FieldPath::subtitle() => FieldForm::Title,
+            $this->path === FieldPath::annotation() => FieldForm::Long,
+            default => FieldForm::Line,
+        };
+    }
+
     /** @return array<string, string> */
     public function toArray(): array
     {

@@ -11,9 +11,14 @@ final readonly class Fix
      * @param  string  $label  what a press on the button does, in a few words
      * @param  string|list<Contributor>  $value
      * @param  ?FieldPath  $field  where it goes, if not into the field the issue stands at
+     * @param  ?AccessMethod  $reached  how the source was reached, where that is settled by it too
      */
-    public function __construct(public string $label, public string|array $value, public ?FieldPath $field = null)
-    {
+    public function __construct(
+        public string $label,
+        public string|array $value,
+        public ?FieldPath $field = null,
+        public ?AccessMethod $reached = null,
+    ) {
     }
 
     /** @param  array<string, mixed>  $json  as toArray gives it */
@@ -25,10 +30,11 @@ final readonly class Fix
             Text::of($json, 'label'),
             is_array($value) ? Source::contributorsFrom($value) : (string) $value,
             FieldPath::tryParse(Text::of($json, 'field')),
+            AccessMethod::tryFrom(Text::of($json, 'reached')),
         );
     }
 
-    /** @return array{label: string, value: string|list<array<string, mixed>>, field?: string} */
+    /** @return array{label: string, value: string|list<array<string, mixed>>, field?: string, reached?: string} */
     public function toArray(): array
     {
         $value = is_string($this->value)
@@ -37,6 +43,7 @@ final readonly class Fix
 
         return [
             'label' => $this->label, 'value' => $value,
-        ] + ($this->field === null ? [] : ['field' => $this->field->key]);
+        ] + ($this->field === null ? [] : ['field' => $this->field->key])
+            + ($this->reached === null ? [] : ['reached' => $this->reached->value]);
     }
 }

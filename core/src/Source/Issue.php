@@ -45,10 +45,10 @@ final readonly class Issue
     /**
      * @return array{
      *     id: string, field: string, sentence: string, severity: string,
-     *     fix: ?array{label: string, value: string|list<array<string, mixed>>, field?: string},
+     *     fix: ?array{label: string, value: string|list<array<string, mixed>>, field?: string, reached?: string},
      *     about: string, without: string,
      *     dismissal: ?string, answer: string, waits: bool,
-     *     otherFix: ?array{label: string, value: string|list<array<string, mixed>>, field?: string}
+     *     otherFix: ?array{label: string, value: string|list<array<string, mixed>>, field?: string, reached?: string}
      * } `answer` is the label of the dismissal, `waits` whether it stays though the field is filled in
      */
     public function toArray(): array

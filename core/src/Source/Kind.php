@@ -155,6 +155,22 @@ final class Kind
         return $this->fieldAt($path)?->need === Need::Required;
     }
 
+    /** Whether it is among those used most. */
+    public function isCommon(): bool
+    {
+        return $this->hint !== '';
+    }
+
+    /** @return list<Role> offered at a field of people; none at any other */
+    public function rolesAt(FieldPath $path): array
+    {
+        return match (true) {
+            ! $path->isPeople() => [],
+            $path->level === null => $this->roles,
+            default => [Role::Editor, Role::Author, Role::Translator],
+        };
+    }
+
     public function offers(Role $role): bool
     {
         return in_array($role, $this->roles, true);

@@ -19,7 +19,7 @@ final readonly class Locator
     /** @return list<string> */
     public static function kinds(): array
     {
-        return array_keys(self::words());
+        return array_keys(self::all());
     }
 
     /**
@@ -69,7 +69,7 @@ final readonly class Locator
     /** A style's word for it; '' where the number stands alone. */
     public function word(string $style): string
     {
-        return self::words()[$this->kind][$style][(new PageRange($this->value))->isSeveral() ? 1 : 0] ?? '';
+        return self::all()[$this->kind][$style][(new PageRange($this->value))->isSeveral() ? 1 : 0] ?? '';
     }
 
     /** The place with its word, which stands before it unless the word says where: "Boots section". */
@@ -78,8 +78,16 @@ final readonly class Locator
         return str_contains($word, '%s') ? sprintf($word, $value) : trim("{$word} {$value}");
     }
 
+    /** @return array{label: string, example: string} what the form calls such a place, and an example of one */
+    public static function words(string $kind): array
+    {
+        [$label, $example] = self::all()[$kind]['form'] ?? [ucfirst($kind), '2'];
+
+        return ['label' => $label, 'example' => $example];
+    }
+
     /** @return array<string, array<string, array{string, string}>> */
-    private static function words(): array
+    private static function all(): array
     {
         static $words = null;
 

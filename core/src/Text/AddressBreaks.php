@@ -13,6 +13,9 @@ final class AddressBreaks
     /** A place for a break that shows nothing: U+200B. */
     public const MARK = "\u{200B}";
 
+    /** As many letters as fill half a line of a page: a shorter address leaves no gap where it goes to the next one. */
+    private const LONG = 40;
+
     private const PLACES = '~(?<=/)(?!/)|(?<=[^\W_])(?=[.?&=#%_\~,;:@+-][^\W_])~u';
 
     /** @return list<string> the pieces of an address, which joined are the address */
@@ -21,9 +24,11 @@ final class AddressBreaks
         return preg_split(self::PLACES, $address, -1, PREG_SPLIT_NO_EMPTY) ?: [$address];
     }
 
-    /** The text of a run with a mark wherever it may break, where it is an address. */
+    /** The text of a run with a mark wherever it may break, where it is a long address. */
     public static function marked(Run $run): string
     {
-        return $run->isAddress() ? implode(self::MARK, self::pieces($run->text)) : $run->text;
+        return mb_strlen($run->text) >= self::LONG && $run->isAddress()
+            ? implode(self::MARK, self::pieces($run->text))
+            : $run->text;
     }
 }

@@ -23,9 +23,11 @@ final class AddressBreaksTest extends TestCase
 
     public function test_only_addresses_are_marked_and_nothing_of_them_is_lost(): void
     {
-        $url = new Run('www.slackwater.example/a-b.', 'mla.url', ContainerField::Url->at());
+        $url = new Run('www.slackwater.example/mills/that-ran-twice-a-day', 'mla.url', ContainerField::Url->at());
         self::assertSame($url->text, str_replace(AddressBreaks::MARK, '', AddressBreaks::marked($url)));
         self::assertStringContainsString(AddressBreaks::MARK, AddressBreaks::marked($url));
+        $short = new Run('www.slackwater.example/a-b', 'mla.url', ContainerField::Url->at());
+        self::assertSame($short->text, AddressBreaks::marked($short), 'A short one leaves no gap.');
         $title = new Run('To-do: and/or', 'mla.title');
         self::assertSame($title->text, AddressBreaks::marked($title));
     }

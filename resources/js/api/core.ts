@@ -127,7 +127,7 @@ export type Need = 'required' | 'expected' | 'optional';
 
 export type Severity = 'open' | 'missing' | 'hint';
 
-export type Dismissal = 'has-none' | 'is-right' | 'noted' | 'all-there' | 'whole' | 'elsewhere';
+export type Dismissal = 'has-none' | 'is-right' | 'noted' | 'all-there' | 'whole' | 'elsewhere' | 'another';
 
 export type Confidence = 'stated' | 'likely' | 'guess';
 
@@ -319,6 +319,8 @@ export interface Fix {
     value: string | Contributor[];
     /** where it goes, if not into the field the issue stands at */
     field: FieldPath | null;
+    /** how the source was reached, where that is settled by it too */
+    reached: AccessMethod | null;
 }
 
 export interface Issue {

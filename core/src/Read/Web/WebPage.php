@@ -8,6 +8,7 @@ use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Evidence;
 use Bibrel\Core\Read\Finding;
 use Bibrel\Core\Read\Reading;
+use Bibrel\Core\Source\AccessMethod;
 use Bibrel\Core\Source\ContainerField;
 use Bibrel\Core\Source\Dismissal;
 use Bibrel\Core\Source\FieldPath;
@@ -165,13 +166,15 @@ final class WebPage
         $open = self::LISTED[$kind] ?? '';
         if ($open !== '') {
             $issues[] = new Issue(Reading::LISTED_ONLY, ContainerField::Url->at(), "This page only tells of {$open} it here? "
-                .'Then the entry gets this address.', fix: new Fix('Yes, here', $page->url), dismissal: Dismissal::Elsewhere);
+                .'Then the entry gets this address.', fix: new Fix('Yes, here', $page->url, reached: AccessMethod::Web),
+                dismissal: Dismissal::Elsewhere);
         }
         $date = $findings[ContainerField::Date->at()->key] ?? null;
         $year = CopyrightLine::year($page);
         if ($date === null && $year !== '') {
             $issues[] = new Issue('copyright-year', ContainerField::Date->at(), "The copyright line says {$year}, but that is "
-                .'the whole site’s. Is this page dated?', about: $year, dismissal: Dismissal::HasNone);
+                .'the whole site’s. Is this page dated?', fix: new Fix('Use it anyway', $year),
+                about: $year, dismissal: Dismissal::HasNone);
         } elseif ($date !== null && $date->confidence === Confidence::Guess) {
             $issues[] = new Issue('date-guess', ContainerField::Date->at(), $date->evidence->where.' Does the page give a date of its '
                 .'own?', about: $date->text(), dismissal: Dismissal::HasNone);

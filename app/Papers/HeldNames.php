@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\App\Papers;
+
+use Bibrel\Core\Source\Source;
+use Bibrel\Core\Style\Style;
+use Bibrel\Core\Text\HeldWord;
+use Bibrel\Core\Text\LetterCase;
+use Bibrel\Core\Text\SentenceCase;
+
+/** The words of a title a style holds as names or asks about, each with what one press on it makes of the title. */
+final readonly class HeldNames
+{
+    /** @return list<array{word: string, isName: bool, isAsked: bool, names: string}> `names` for the field title.names */
+    public static function of(Source $source, Style $style): array
+    {
+        if ($source->title->isEmpty() || $style->titleCase($source) !== LetterCase::Sentence) {
+            return [];
+        }
+        $title = $source->title;
+
+        return array_map(static fn (HeldWord $one): array => [
+            'word' => $one->written,
+            'isName' => $one->isName(),
+            'isAsked' => $one->isAsked,
+            'names' => $title->namesWith($one->turned()),
+        ], (new SentenceCase($title->full(), settled: $title->settled()))->heldWords());
+    }
+}
