@@ -79,8 +79,11 @@ final readonly class OpenPoints
                 $points[] = ['ofReading' => true] + $issue->toArray();
             }
         }
+        $asked = array_column($points, 'field');
         foreach ($checked as $issue) {
-            if (! in_array($issue->id, $dismissed, true)) {
+            // A field somebody is asked about need not be said to be empty as well.
+            $isSaidAlready = $issue->severity === Severity::Hint && in_array($issue->field->key, $asked, true);
+            if (! $isSaidAlready && ! in_array($issue->id, $dismissed, true)) {
                 $isSaid = $issue->severity !== Severity::Open && in_array($issue->field->list()->key, $none, true);
                 $points[] = ['ofReading' => false] + ($isSaid ? self::withoutIt($issue) : $issue)->toArray();
             }

@@ -77,7 +77,7 @@ need_dependencies() {
     [ "$(cat var/stamps/npm 2>/dev/null)" = "$js_packages" ] || say "Installing interface packages …"
     once npm "$js_packages" npm ci --no-audit --no-fund
     local interface
-    interface=$(find resources/js resources/css vite.config.ts vite.worker.config.ts package-lock.json -type f -print0 | sort -z | xargs -0 cat | sha256sum | cut -c1-16)
+    interface=$(find resources/js vite.config.ts vite.worker.config.ts package-lock.json -type f -print0 | sort -z | xargs -0 cat | sha256sum | cut -c1-16)
     [ "$(cat var/stamps/interface 2>/dev/null)" = "$interface" ] || say "Building the interface …"
     once interface "$interface" build_interface
 }

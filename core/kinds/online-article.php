@@ -23,5 +23,5 @@ return new Kind(
         '...web',
     ],
     rank: 2,
-    hint: 'with an author or a date, as in a magazine',
+    hint: 'with an author, a date or both',
 );

@@ -23,7 +23,7 @@ return new Kind(
         '...web',
     ],
     rank: 1,
-    hint: 'a page that tells you something: who, what, how',
+    hint: 'one page of a site, with or without a date',
     fits: [
         new KindFit(
             insteadOf: ['website'],

@@ -1,17 +1,17 @@
-import '@fontsource/atkinson-hyperlegible/latin-400.css';
-import '@fontsource/atkinson-hyperlegible/latin-700.css';
-import '@fontsource/atkinson-hyperlegible/latin-ext-400.css';
-import '../css/app.css';
+import './ui/tokens.css';
+import './ui/base.css';
+import './ui/faces.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { ConfigProvider } from 'antd';
 import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router-dom';
 import { openOutbox } from './keep/outboxOfThisTab';
-import { PapersPage } from './papers/PapersPage';
-import { theme } from './ui/theme';
+import { Messages } from './ui/Messages';
+import { useTheme } from './ui/theme';
 
 const PaperScreen = lazy(() => import('./paper/PaperScreen'));
+const PapersPage = lazy(() => import('./papers/PapersPage'));
 
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content;
 
@@ -28,17 +28,22 @@ const queries = new QueryClient({
     },
 });
 
-// Opens papers without a connection; what it needs for that comes with the page.
+// Opens papers without a connection; it has time until the screen is there.
 if (import.meta.env.PROD && 'serviceWorker' in navigator)
-    void navigator.serviceWorker.register('/sw.js').catch(() => undefined);
+    window.addEventListener('load', () =>
+        setTimeout(() => void navigator.serviceWorker.register('/sw.js').catch(() => undefined), 1500),
+    );
 
-void openOutbox().then(() =>
-    createRoot(document.getElementById('app')!).render(
-        <StrictMode>
-            <ConfigProvider theme={theme} csp={{ nonce }} wave={{ disabled: true }}>
-                <QueryClientProvider client={queries}>
-                    <BrowserRouter>
-                        <Suspense fallback={<p className="papers soft">Opening the paper …</p>}>
+/** Menus open within the part of the screen they belong to. */
+const popups = (node?: HTMLElement) => node?.closest<HTMLElement>('header, form, dialog, main') ?? document.body;
+
+function Application() {
+    return (
+        <ConfigProvider theme={useTheme()} csp={{ nonce }} wave={{ disabled: true }} getPopupContainer={popups}>
+            <QueryClientProvider client={queries}>
+                <BrowserRouter>
+                    <Messages>
+                        <Suspense fallback={null}>
                             <Routes>
                                 <Route path="/" element={<PapersPage />} />
                                 <Route path="/papers/:paperId" element={<PaperScreen />} />
@@ -46,9 +51,17 @@ void openOutbox().then(() =>
                                 <Route path="*" element={<Navigate to="/" replace />} />
                             </Routes>
                         </Suspense>
-                    </BrowserRouter>
-                </QueryClientProvider>
-            </ConfigProvider>
+                    </Messages>
+                </BrowserRouter>
+            </QueryClientProvider>
+        </ConfigProvider>
+    );
+}
+
+void openOutbox().then(() =>
+    createRoot(document.getElementById('app')!).render(
+        <StrictMode>
+            <Application />
         </StrictMode>,
     ),
 );

@@ -16,6 +16,8 @@ final class ShellController
 {
     private const ENTRY = 'resources/js/main.tsx';
 
+    private const LIST = 'resources/js/papers/PapersPage.tsx';
+
     private const PAPER = 'resources/js/paper/PaperScreen.tsx';
 
     public function __invoke(Request $request, #[CurrentUser] Guest $guest, string $any = ''): View
@@ -27,13 +29,14 @@ final class ShellController
             $guest->arrive();
         }
         $build = self::build();
+        $needed = [self::ENTRY, $id === null ? self::LIST : self::PAPER];
 
         return view('app', [
             'nonce' => $request->attributes->get('nonce'),
             'release' => config('bibrel.release'),
             'entry' => $build[self::ENTRY],
-            'styles' => self::styles($build, $id === null ? [self::ENTRY] : [self::ENTRY, self::PAPER]),
-            'scripts' => self::scripts($build, $id === null ? [self::ENTRY] : [self::ENTRY, self::PAPER]),
+            'styles' => self::styles($build, $needed),
+            'scripts' => self::scripts($build, $needed),
             'first' => $paper === null ? null : (new PaperResource($paper))->toJson(
                 JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_HEX_TAG | JSON_HEX_AMP | JSON_THROW_ON_ERROR,
             ),

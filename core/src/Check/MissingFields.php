@@ -34,8 +34,9 @@ final readonly class MissingFields implements Checks
             }
         }
         if ($issues !== [] && self::identifying($source) < 3 && ! self::isCovered($source, FieldPath::title())) {
-            $issues[] = new Issue('too-little', FieldPath::title(), 'Too little is known yet for a reader to find this '
-                .'source: fewer than three of '.self::listed($source->kind).'.');
+            $sentence = 'Too little is known yet for a reader to find this source: fewer than three of '
+                .self::listed($source->kind).'.';
+            $issues[] = new Issue('too-little', FieldPath::title(), $sentence, Severity::Missing);
         }
 
         return $issues;

@@ -18,10 +18,13 @@ final class AddressBreaks
 
     private const PLACES = '~(?<=/)(?!/)|(?<=[^\W_])(?=[.?&=#%_\~,;:@+-][^\W_])~u';
 
-    /** @return list<string> the pieces of an address, which joined are the address */
+    /** @return list<string> the pieces of an address, which joined are the address; its host is one of them */
     public static function pieces(string $address): array
     {
-        return preg_split(self::PLACES, $address, -1, PREG_SPLIT_NO_EMPTY) ?: [$address];
+        preg_match('~^(?:https?://)?[^/?#]*/?~i', $address, $host);
+        $rest = preg_split(self::PLACES, substr($address, strlen($host[0])), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+
+        return array_values(array_filter([$host[0], ...$rest], static fn (string $one): bool => $one !== ''));
     }
 
     /** The text of a run with a mark wherever it may break, where it is a long address. */

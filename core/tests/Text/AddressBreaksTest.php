@@ -14,10 +14,10 @@ final class AddressBreaksTest extends TestCase
     public function test_an_address_breaks_after_slashes_and_before_other_marks(): void
     {
         self::assertSame(
-            ['https://', 'www', '.slackwater', '.example/', 'mills/', 'twice', '-a', '-day', '?page', '=2', '&lang', '=en', '#end'],
+            ['https://www.slackwater.example/', 'mills/', 'twice', '-a', '-day', '?page', '=2', '&lang', '=en', '#end'],
             AddressBreaks::pieces('https://www.slackwater.example/mills/twice-a-day?page=2&lang=en#end'),
         );
-        self::assertSame(['10', '.5555/', 'njfe', '.2022', '.0802'], AddressBreaks::pieces('10.5555/njfe.2022.0802'));
+        self::assertSame(['10.5555/', 'njfe', '.2022', '.0802'], AddressBreaks::pieces('10.5555/njfe.2022.0802'));
         self::assertSame(['plain'], AddressBreaks::pieces('plain'));
     }
 

@@ -25,7 +25,7 @@ const OUR_FAULT = 'This did not work. Try again. What you typed is kept here unt
 /** More than this a browser does not send on behalf of a page that is gone. */
 const KEPT_ALIVE = 30_000;
 
-function token(): string {
+export function token(): string {
     return decodeURIComponent(/(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? '');
 }
 
@@ -91,16 +91,17 @@ export type Read<T> = T & { isCopy?: boolean };
 /**
  * Reads something that can be opened without a connection, too.
  *
+ * @param copyAs under which name a copy is kept, where the address changes with each release
  * @throws {Problem} where neither the server answers nor a copy is there
  */
-export async function read<T extends object>(path: string): Promise<Read<T>> {
+export async function read<T extends object>(path: string, copyAs = path): Promise<Read<T>> {
     try {
         const text = await (await answerTo('GET', path)).text();
         const answer = parsed<T>(text);
-        void keepCopy(path, text);
+        void keepCopy(copyAs, text);
         return answer;
     } catch (error) {
-        const copy = error instanceof Problem && error.passing ? await copyOf(path) : null;
+        const copy = error instanceof Problem && error.passing ? await copyOf(copyAs) : null;
         if (copy === null) throw error;
         return { ...(JSON.parse(copy) as T), isCopy: true };
     }

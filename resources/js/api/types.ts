@@ -9,7 +9,6 @@ export interface Reading {
     lead: string;
     url: string;
     findings: Record<string, KeptFinding>;
-    issues: Issue[];
     /** The ids of issues that were put aside, and "checked:" with a field for what the student checked. */
     dismissed: string[];
 }
@@ -24,7 +23,22 @@ export interface SavedSource {
     version: number;
     source: Source;
     reading: Reading | null;
-    issues: Issue[];
+    issues: OpenIssue[];
+}
+
+/** Something open on a source; the server decides what is. */
+export interface OpenIssue extends Issue {
+    /** Whether it was noticed when the source was read. */
+    ofReading: boolean;
+}
+
+/** A word of a title that a style holds as a name or asks about. */
+export interface HeldName {
+    word: string;
+    isName: boolean;
+    isAsked: boolean;
+    /** What stands in title.names once it is turned. */
+    names: string;
 }
 
 /** Text, italic (1) or not (0), the field it came from, the rule that shaped it. */
@@ -35,14 +49,35 @@ export type Words = [string, 0 | 1][];
 
 export interface PageEntry {
     id: string;
+    /** Tells the entry, as it stands, from every other one. */
+    mark: string;
     runs: Run[];
     /** Paragraphs of the student's own below the entry. */
     annotation: string[];
-    /** The in-text forms; only for the source that was composed. */
-    citation?: Words;
-    narrative?: Words;
+}
+
+/** What the text says of the source that is being looked at. */
+export interface Cited {
+    id: string;
+    citation: Words;
+    narrative: Words;
     /** The caption, where the source is a picture. */
     caption?: CaptionRun[];
+    names: HeldName[];
+}
+
+/** An entry that is new, or a stretch of entries the browser has: where it begins there, and how many they are. */
+export type EntryChange = [number, number] | (PageEntry & Partial<Pick<Cited, 'citation' | 'narrative' | 'caption'>>);
+
+/** A page told by what is new on it. */
+export interface PageChange extends Omit<Page, 'entries'> {
+    entries: EntryChange[];
+}
+
+export interface Composed {
+    page: PageChange;
+    issues: OpenIssue[];
+    names: HeldName[];
 }
 
 /** Text, how it looks (1 italic, 2 bold), and the rule that put it there. */
@@ -115,15 +150,25 @@ export interface EarlierState {
     shown: string;
 }
 
+/** A field, how it is filled in, and when it is asked. */
+export interface FormField extends Field {
+    form: 'people' | 'title' | 'date' | 'line' | 'long';
+    isFirst: boolean;
+    /** Fields that bring it onto the first form once one of them is filled in. */
+    askedWith: string[];
+    roles?: Role[];
+}
+
 export interface Kind {
     id: KindId;
     label: string;
     group: string;
-    searchTerms: string;
-    roles: Role[];
+    /** What tells it from its neighbours, for those used most. */
+    hint: string;
+    isCommon: boolean;
     /** How one may have got at it; what each way changes about the fields, null for out of place. */
     accessMethods: { id: string; label: string; needs: Record<string, Field['need'] | null> }[];
-    fields: Field[];
+    fields: FormField[];
     /** The paths of the fields in the order of each family of styles. */
     orders: Record<string, string[]>;
     /** Whether what stands for its title may be a description. */
@@ -150,7 +195,7 @@ export interface Reference {
     styles: Style[];
     kinds: Kind[];
     roles: { id: Role; label: string }[];
-    locators: LocatorKind[];
+    locators: { id: LocatorKind; label: string; example: string }[];
     /** By the style's id, then by the rule's. */
     rules: Record<string, Record<string, Rule>>;
     pageFormats: Format[];

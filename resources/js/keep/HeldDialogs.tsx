@@ -3,6 +3,8 @@ import { useState, type ReactNode } from 'react';
 import { call, type Problem } from '../api/client';
 import type { Reference, SavedSource, Settings } from '../api/types';
 import { Dialog } from '../ui/Dialog';
+import ui from '../ui/ui.module.css';
+import styles from './Held.module.css';
 import { labelOf, wordsOf } from './labels';
 import type { Clash } from './merge';
 import type { Entry, Held } from './outbox';
@@ -26,7 +28,7 @@ export function HeldDialogs({ paperId, reference, held, onChanged }: Props) {
             .then(() => setProblem(''))
             .catch((error: Problem) => setProblem(error.message));
     const told = problem !== '' && (
-        <p className="notice" role="alert">
+        <p className={ui.notice} role="alert">
             {problem}
         </p>
     );
@@ -62,7 +64,7 @@ function ClashDialog({ entry, held, reference }: ClashProps) {
                 elsewhere at the same time. Everything else is put together already. What you do not choose can be
                 brought back under “Earlier states”.
             </p>
-            <div className="clashes">
+            <div className={styles.clashes}>
                 {held.clashes.map((clash) => {
                     const key = keyOf(clash);
                     const choice = (there: boolean, word: string, value: Clash['mine']) => (
@@ -73,7 +75,7 @@ function ClashDialog({ entry, held, reference }: ClashProps) {
                                 checked={(theirs[key] ?? false) === there}
                                 onChange={() => setTheirs({ ...theirs, [key]: there })}
                             />
-                            <span className="soft">{word}</span>
+                            <span className={ui.soft}>{word}</span>
                             <span>{wordsOf(clash.path, value, reference)}</span>
                         </label>
                     );
@@ -86,7 +88,7 @@ function ClashDialog({ entry, held, reference }: ClashProps) {
                     );
                 })}
             </div>
-            <div className="answers">
+            <div className={styles.answers}>
                 <Button
                     type="primary"
                     onClick={() => outbox.settle(entry.path, (clash) => theirs[keyOf(clash)] !== true)}
@@ -139,7 +141,7 @@ function RemovedDialog({ entry, held, paperId, onTry, onChanged, told }: Removed
                 it back to go on, or leave it in the bin together with what you typed.
             </p>
             {told}
-            <div className="answers">
+            <div className={styles.answers}>
                 <Button disabled={busy} onClick={() => onTry(() => bringBack(true))}>
                     Leave it in the bin
                 </Button>

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { keepIn } from './outboxOfThisTab';
 import { place, type Place } from './place';
+import styles from './Place.module.css';
 
 const CHOICES: [Place, string][] = [
     ['browser', 'in this browser'],
@@ -11,7 +12,7 @@ const CHOICES: [Place, string][] = [
 export function PlaceChoice() {
     const [at, setAt] = useState(place());
     return (
-        <fieldset className="place">
+        <fieldset className={styles.place}>
             <legend>What is not saved yet is kept</legend>
             {CHOICES.map(([value, label]) => (
                 <label key={value}>

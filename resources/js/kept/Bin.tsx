@@ -1,5 +1,6 @@
 import { when } from './when';
-import './kept.css';
+import ui from '../ui/ui.module.css';
+import styles from './Kept.module.css';
 
 export interface Removed {
     id: string;
@@ -18,20 +19,20 @@ interface Props {
 export function Bin({ label, removed, onBringBack }: Props) {
     return (
         <>
-            <p className="soft">What was removed stays here for 60 days.</p>
-            <ul className="kept" aria-label={label}>
+            <p className={ui.soft}>What was removed stays here for 60 days.</p>
+            <ul className={styles.kept} data-kept="" aria-label={label}>
                 {removed.map((one) => (
                     <li key={one.id}>
-                        <b className="shown">{one.name}</b>
+                        <b className={styles.shown}>{one.name}</b>
                         <button
-                            className="link"
+                            className={ui.link}
                             type="button"
                             onClick={() => onBringBack(one.id)}
                             aria-label={`Bring it back: ${one.name}`}
                         >
                             Bring it back
                         </button>
-                        <span className="when">
+                        <span className={styles.when}>
                             {one.aside} · removed {when(one.removedAt)}
                         </span>
                     </li>

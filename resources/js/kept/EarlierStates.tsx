@@ -3,7 +3,8 @@ import { call } from '../api/client';
 import type { EarlierState } from '../api/types';
 import { Dialog } from '../ui/Dialog';
 import { when } from './when';
-import './kept.css';
+import ui from '../ui/ui.module.css';
+import styles from './Kept.module.css';
 
 const CAUSES: Record<EarlierState['cause'], string> = {
     typed: 'Before it was changed',
@@ -31,20 +32,20 @@ export function EarlierStates({ title, path, onClose, onBack }: Props) {
     });
     return (
         <Dialog title={title} open onClose={onClose}>
-            <p className="soft">
+            <p className={ui.soft}>
                 How it stood before, for 60 days. Going back loses nothing: how it stands now is kept here, too.
             </p>
-            {query.isPending && <p className="soft">Fetching them …</p>}
-            {query.error !== null && <p className="notice">{query.error.message}</p>}
+            {query.isPending && <p className={ui.soft}>Fetching them …</p>}
+            {query.error !== null && <p className={ui.notice}>{query.error.message}</p>}
             {query.data?.length === 0 && <p>Nothing has changed yet, so there is nothing to go back to.</p>}
-            <ul className="kept" aria-label={title}>
+            <ul className={styles.kept} data-kept="" aria-label={title}>
                 {query.data?.map((state) => (
                     <li key={state.id}>
-                        <span className="shown">{state.shown || 'Nothing was filled in'}</span>
-                        <button className="link" type="button" onClick={() => onBack(state)}>
+                        <span className={styles.shown}>{state.shown || 'Nothing was filled in'}</span>
+                        <button className={ui.link} type="button" onClick={() => onBack(state)}>
                             Go back to this
                         </button>
-                        <span className="when">
+                        <span className={styles.when}>
                             {CAUSES[state.cause]}, {when(state.at)}
                         </span>
                     </li>

@@ -1,6 +1,7 @@
 import { BarcodeFormat, BrowserMultiFormatReader, DecodeHintType, NotFoundException } from '@zxing/library';
 import { useEffect, useRef, useState } from 'react';
 import { Dialog } from '../ui/Dialog';
+import styles from './Lookups.module.css';
 
 interface Props {
     onFound: (isbn: string) => void;
@@ -75,7 +76,7 @@ export default function Barcode({ onFound, onClose }: Props) {
 
     return (
         <Dialog title="Scan a barcode" open onClose={onClose}>
-            <div className="scan">
+            <div className={styles.scan}>
                 <video ref={video} hidden={!camera} muted playsInline aria-label="What the camera sees" />
                 <p role="status">{said}</p>
                 <label>

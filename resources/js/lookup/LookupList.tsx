@@ -1,25 +1,24 @@
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { Problem } from '../api/client';
+import { announce } from '../ui/announce';
+import { Dot, type DotKind } from '../ui/Dot';
+import { focusOn } from '../ui/focus';
+import { useSay } from '../ui/Messages';
+import ui from '../ui/ui.module.css';
+import { words } from '../words/english';
 import { isOpen, type Lookup } from './found';
 import { Choice, Comparison } from './Outcomes';
 import type { LookupsHandle } from './useLookups';
-import './lookups.css';
+import styles from './Lookups.module.css';
 
-const STATES: Record<Lookup['state'], string> = {
-    waiting: 'Waiting its turn',
-    queued: 'Looking …',
-    working: 'Looking …',
-    added: 'Added',
-    choice: 'Wants a choice',
-    compared: 'Compared',
-    failed: 'Did not work',
-};
+const say = words.lookups;
 
-const DOTS: Record<Lookup['state'], string> = {
+const DOTS: Record<Lookup['state'], DotKind> = {
     waiting: 'own',
     queued: 'own',
     working: 'own',
-    added: 'stated',
+    double: 'likely',
+    added: 'checked',
     choice: 'likely',
     compared: 'likely',
     failed: 'guess',
@@ -35,126 +34,122 @@ interface Props {
     /** Whether a source is open below, which several look-ups leave the room to. */
     compact: boolean;
     onOpen: (source: string) => void;
-    onSaid: (sentence: string, undo?: () => void) => void;
 }
 
 /** What is being looked up: each lead with its state, until somebody has seen what became of it. */
-export function LookupList({ handle, quiet, compact, onOpen, onSaid }: Props) {
+export function LookupList({ handle, quiet, compact, onOpen }: Props) {
+    const tell = useSay();
     const { lookups, started } = handle;
     const [unfolded, setUnfolded] = useState<Record<string, boolean>>({});
     const [all, setAll] = useState(false);
     const [unrolled, setUnrolled] = useState(false);
+    // What begins and what ends is said once, whatever is drawn anew meanwhile.
+    const told = useRef(new Map<string, Lookup['state']>());
+    useEffect(() => {
+        for (const one of lookups) {
+            const before = told.current.get(one.id);
+            told.current.set(one.id, one.state);
+            const isMine = started.has(one.id);
+            if (before === undefined && isOpen(one) && isMine && one.batch === null)
+                announce(say.started(short(one.lead)));
+            if (isMine && !isOpen(one) && (before === undefined || before !== one.state))
+                announce(say.ended(short(one.lead), say.states[one.state], one.sentence));
+        }
+    }, [lookups, started]);
     if (lookups.length === 0) return null;
 
     const done = lookups.filter((one) => !isOpen(one));
-    const tried = (work: Promise<void>) => void work.catch((problem: Problem) => onSaid(problem.message));
+    const tried = (work: Promise<void>) => void work.catch((problem: Problem) => tell(problem.message));
     const stop = (one: Lookup) => {
         tried(handle.dismiss(one));
-        onSaid(`Looking up “${short(one.lead)}” was stopped.`, () => tried(handle.retry(one)));
+        tell(say.stopped(short(one.lead)), () => tried(handle.retry(one)));
+        focusOn('[data-lead]');
     };
     const rolled = compact && lookups.length > 1 && !unrolled;
     const shown = rolled ? [] : all || lookups.length <= SHOWN ? lookups : lookups.slice(0, SHOWN);
     const open = done.filter((one) => one.state !== 'added').length;
 
+    const link = (
+        label: string,
+        press: () => void,
+        more: { strong?: boolean; name?: string; expanded?: boolean } = {},
+    ) => (
+        <button
+            className={more.strong ? `${ui.link} ${ui.strong}` : ui.link}
+            type="button"
+            aria-label={more.name}
+            aria-expanded={more.expanded}
+            onClick={press}
+        >
+            {label}
+        </button>
+    );
+    const leave = (one: Lookup) => {
+        tried(handle.dismiss(one));
+        focusOn('[data-lead]');
+    };
     return (
-        <section className="lookups" aria-label="Look-ups">
+        <section className={styles.lookups} aria-label={say.label}>
             {lookups.length > 1 && (
-                <div className="sum">
-                    <span role="status">
-                        {done.length} of {lookups.length} looked up
-                    </span>
-                    <progress max={lookups.length} value={done.length} aria-label="Looked up" />
-                    {compact && (
-                        <button
-                            className="link"
-                            type="button"
-                            aria-expanded={!rolled}
-                            onClick={() => setUnrolled(!unrolled)}
-                        >
-                            {rolled ? (open > 0 ? `Show, ${open} want a look` : 'Show') : 'Roll up'}
-                        </button>
-                    )}
-                    {done.length === lookups.length && !rolled && (
-                        <button className="link" type="button" onClick={() => tried(handle.dismissEnded())}>
-                            Put the list away
-                        </button>
-                    )}
+                <div className={styles.sum}>
+                    <span>{say.done(done.length, lookups.length)}</span>
+                    <progress max={lookups.length} value={done.length} aria-label={say.progress} />
+                    {compact &&
+                        link(rolled ? say.show(open) : say.rollUp, () => setUnrolled(!unrolled), { expanded: !rolled })}
+                    {done.length === lookups.length &&
+                        !rolled &&
+                        link(say.putAllAway, () => {
+                            tried(handle.dismissEnded());
+                            focusOn('[data-lead]');
+                        })}
                 </div>
             )}
             <ul>
                 {shown.map((one) => {
-                    const open = unfolded[one.id] ?? (!quiet && started.has(one.id));
+                    const isUnfolded = unfolded[one.id] ?? (!quiet && started.has(one.id));
                     const wants = one.state === 'choice' || one.state === 'compared';
                     return (
                         <li key={one.id} data-lookup={one.id} data-state={one.state}>
-                            <div className="row">
-                                <span className={`dot ${DOTS[one.state]}`} aria-hidden="true" />
-                                <span className="what">
-                                    <b role="status">
-                                        {one.again && one.state === 'added' ? 'Looked up again' : STATES[one.state]}
-                                    </b>{' '}
-                                    <span className="cut">{short(one.lead)}</span>
+                            <div className={styles.row}>
+                                <Dot kind={DOTS[one.state]} />
+                                <span className={styles.what}>
+                                    <b>{one.again && one.state === 'added' ? say.again : say.states[one.state]}</b>{' '}
+                                    <span className={styles.cut}>{short(one.lead)}</span>
                                 </span>
-                                <span className="acts">
-                                    {isOpen(one) && (
-                                        <button
-                                            className="link"
-                                            type="button"
-                                            onClick={() => stop(one)}
-                                            aria-label={`Stop looking up ${short(one.lead)}`}
-                                        >
-                                            Stop
-                                        </button>
-                                    )}
-                                    {one.state === 'added' && one.source !== null && (
-                                        <button
-                                            className="link strong"
-                                            type="button"
-                                            onClick={() => {
+                                <span className={ui.acts}>
+                                    {isOpen(one) &&
+                                        link(say.stop, () => stop(one), { name: say.stopOne(short(one.lead)) })}
+                                    {(one.state === 'added' || one.state === 'double') &&
+                                        one.source !== null &&
+                                        link(
+                                            say.open,
+                                            () => {
                                                 onOpen(one.source!);
                                                 tried(handle.dismiss(one));
-                                            }}
-                                        >
-                                            Open it
-                                        </button>
-                                    )}
-                                    {wants && (
-                                        <button
-                                            className="link strong"
-                                            type="button"
-                                            aria-expanded={open}
-                                            onClick={() => setUnfolded({ ...unfolded, [one.id]: !open })}
-                                        >
-                                            {open ? 'Fold up' : one.state === 'choice' ? 'Choose' : 'See it'}
-                                        </button>
-                                    )}
-                                    {one.state === 'failed' && (
-                                        <button
-                                            className="link strong"
-                                            type="button"
-                                            onClick={() => tried(handle.retry(one))}
-                                        >
-                                            Try again
-                                        </button>
-                                    )}
-                                    {!isOpen(one) && (
-                                        <button
-                                            className="link"
-                                            type="button"
-                                            aria-label={`Put away ${short(one.lead)}`}
-                                            title="Put it away"
-                                            onClick={() => tried(handle.dismiss(one))}
-                                        >
-                                            ×
-                                        </button>
-                                    )}
+                                            },
+                                            { strong: true },
+                                        )}
+                                    {one.state === 'double' && link(say.addTwice, () => tried(handle.addTwice(one)))}
+                                    {one.state === 'added' &&
+                                        one.left > 0 &&
+                                        link(say.addLeft(one.left), () => tried(handle.addTwice(one)))}
+                                    {wants &&
+                                        link(
+                                            isUnfolded ? say.foldUp : one.state === 'choice' ? say.choose : say.see,
+                                            () => setUnfolded({ ...unfolded, [one.id]: !isUnfolded }),
+                                            { strong: true, expanded: isUnfolded },
+                                        )}
+                                    {one.state === 'failed' &&
+                                        link(words.tryAgain, () => tried(handle.retry(one)), { strong: true })}
+                                    {!isOpen(one) &&
+                                        link('×', () => leave(one), { name: say.putAwayOne(short(one.lead)) })}
                                 </span>
                             </div>
                             {one.sentence !== '' && one.state !== 'waiting' && (
-                                <p className="soft said">{one.sentence}</p>
+                                <p className={`${ui.soft} ${styles.said}`}>{one.sentence}</p>
                             )}
-                            {wants && open && (
-                                <div className="unfolded">
+                            {wants && isUnfolded && (
+                                <div className={styles.unfolded}>
                                     {one.choice !== null && (
                                         <Choice
                                             candidates={one.choice}
@@ -169,20 +164,16 @@ export function LookupList({ handle, quiet, compact, onOpen, onSaid }: Props) {
                                             onTake={() => tried(handle.choose(one, null, 'citation'))}
                                         />
                                     )}
-                                    <button className="link" type="button" onClick={() => tried(handle.dismiss(one))}>
-                                        {one.state === 'choice' ? 'None of these' : 'Leave it'}
-                                    </button>
+                                    {link(one.state === 'choice' ? say.noneOfThese : say.leaveIt, () => leave(one))}
                                 </div>
                             )}
                         </li>
                     );
                 })}
             </ul>
-            {lookups.length > SHOWN && !rolled && (
-                <button className="link" type="button" aria-expanded={all} onClick={() => setAll(!all)}>
-                    {all ? 'Show fewer' : `Show all ${lookups.length}`}
-                </button>
-            )}
+            {lookups.length > SHOWN &&
+                !rolled &&
+                link(all ? say.fewer : say.all(lookups.length), () => setAll(!all), { expanded: all })}
         </section>
     );
 }

@@ -1,4 +1,6 @@
 import { Button } from 'antd';
+import ui from '../ui/ui.module.css';
+import styles from './Lookups.module.css';
 import type { Candidate, Compared } from './found';
 
 /** Editions and articles to choose from. */
@@ -12,13 +14,13 @@ export function Choice({
     return (
         <>
             <h3>{candidates.length === 1 ? 'Is this the one?' : 'Which one did you use?'}</h3>
-            <ul className="candidates">
+            <ul className={styles.candidates}>
                 {candidates.map((one) => (
                     <li key={one.lead}>
                         <b>{one.title}</b>
                         <span>{one.people}</span>
-                        <span className="soft">{one.particulars}</span>
-                        <span className="inline">
+                        <span className={ui.soft}>{one.particulars}</span>
+                        <span className={ui.acts}>
                             <Button size="small" onClick={() => onChoose(one.lead, false)}>
                                 {one.isBook ? 'The whole of it' : 'This one'}
                             </Button>
@@ -45,18 +47,18 @@ export function Comparison({ compared, onTake }: { compared: Compared; onTake: (
                     ? `${compared.doubts.length === 0 ? 'This is right' : 'This is written'} as ${compared.style} has it`
                     : `${differing.length === 1 ? 'One place differs' : `${differing.length} places differ`} from ${compared.style}`}
             </h3>
-            <p className="soft">
+            <p className={ui.soft}>
                 Read as: {compared.kind}. Bibrel can check how an entry is written, not whether what it says is true:
                 hold it against the source.
             </p>
-            <dl className="beside">
+            <dl className={styles.beside}>
                 <dt>Yours</dt>
                 <dd>
                     {compared.stretches.map((one, i) => (
                         <span key={i}>
                             {one.why === ''
                                 ? `${one.theirs} `
-                                : one.theirs !== '' && <mark className="theirs">{one.theirs}</mark>}{' '}
+                                : one.theirs !== '' && <mark className={styles.theirs}>{one.theirs}</mark>}{' '}
                         </span>
                     ))}
                 </dd>
@@ -64,7 +66,7 @@ export function Comparison({ compared, onTake }: { compared: Compared; onTake: (
                 <dd>{compared.ours.map(([text, italic], i) => (italic ? <i key={i}>{text}</i> : text))}</dd>
             </dl>
             {differing.length > 0 && (
-                <ol className="differences">
+                <ol className={styles.differences}>
                     {differing.map((one, i) => (
                         <li key={i}>
                             {one.theirs === '' ? (
@@ -80,13 +82,13 @@ export function Comparison({ compared, onTake }: { compared: Compared; onTake: (
                                     <b>{one.theirs}</b> becomes <b>{one.ours}</b>
                                 </>
                             )}
-                            <span className="soft why">{one.why}</span>
+                            <span className={`${ui.soft} ${styles.why}`}>{one.why}</span>
                         </li>
                     ))}
                 </ol>
             )}
             {compared.doubts.map((one) => (
-                <p className="notice" key={one.sentence}>
+                <p className={ui.notice} key={one.sentence}>
                     {one.sentence}
                 </p>
             ))}

@@ -30,7 +30,7 @@ export interface Lookup {
     id: string;
     lead: string;
     batch: string | null;
-    state: 'waiting' | 'queued' | 'working' | 'added' | 'choice' | 'compared' | 'failed';
+    state: 'waiting' | 'queued' | 'working' | 'double' | 'added' | 'choice' | 'compared' | 'failed';
     /** Why it failed, for code; the sentence is for people. */
     reason: string | null;
     sentence: string;
@@ -40,6 +40,8 @@ export interface Lookup {
     compared: Compared | null;
     /** How many sources several records became. */
     added: number | null;
+    /** How many of several records were left out, since they are on the paper already. */
+    left: number;
 }
 
 export interface LookupList {

@@ -75,6 +75,14 @@ export function useLookups(paperId: string, revision: number, onNew: () => void)
         },
         [path, put],
     );
+    /** Adds what is on the paper already all the same. */
+    const addTwice = useCallback(
+        async (lookup: Lookup): Promise<void> => {
+            started.current.add(lookup.id);
+            put(await call<LookupList>('POST', `${path}/${lookup.id}/choose`, { twice: true }));
+        },
+        [path, put],
+    );
     const hide = useCallback(
         (gone: (one: Lookup) => boolean) =>
             client.setQueryData<LookupList>(['lookups', paperId], (list) =>
@@ -96,7 +104,7 @@ export function useLookups(paperId: string, revision: number, onNew: () => void)
         await fresh();
     }, [hide, path, fresh]);
 
-    return { lookups, started: started.current, start, again, retry, choose, dismiss, dismissEnded };
+    return { lookups, started: started.current, start, again, retry, choose, addTwice, dismiss, dismissEnded };
 }
 
 export type LookupsHandle = ReturnType<typeof useLookups>;

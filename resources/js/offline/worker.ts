@@ -28,7 +28,11 @@ registerRoute(
             plugins: [
                 {
                     cacheKeyWillBeUsed: () => Promise.resolve(SHELL),
-                    cacheWillUpdate: ({ response }) => Promise.resolve(response.status === 200 ? response : null),
+                    // Only the list's page is bare; a paper's page brings what is on it, which is not ours to keep.
+                    cacheWillUpdate: ({ request, response }) =>
+                        Promise.resolve(
+                            response.status === 200 && new URL(request.url).pathname === SHELL ? response : null,
+                        ),
                 },
             ],
         }),

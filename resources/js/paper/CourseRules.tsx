@@ -1,7 +1,9 @@
-import { Input, Radio, Switch } from 'antd';
+import { Radio, Switch } from 'antd';
 import type { ReactNode } from 'react';
 import type { CourseRules as Rules, Settings, Style } from '../api/types';
 import { Dialog } from '../ui/Dialog';
+import ui from '../ui/ui.module.css';
+import styles from './CourseRules.module.css';
 
 interface Props {
     settings: Settings;
@@ -14,25 +16,26 @@ interface Props {
 }
 
 /** What the teacher asks for where the style leaves a choice. */
-export function CourseRules({ settings, style, open, onClose, onChange, children }: Props) {
+export default function CourseRules({ settings, style, open, onClose, onChange, children }: Props) {
     const { course } = settings;
     const asks = (rule: string) => style.choices.includes(rule);
     const set = (part: Partial<Rules>) => onChange({ course: { ...course, ...part } });
     return (
         <Dialog title="Course rules" open={open} onClose={onClose}>
-            <div style={{ display: 'grid', gap: 18, paddingTop: 8 }}>
-                <label style={{ display: 'grid', gap: 4 }}>
+            <div className={styles.rules}>
+                <label className={styles.line}>
                     <span>
                         Your family name, for the running head{asks('surname') ? '' : ` (${style.label} has none)`}
                     </span>
-                    <Input
+                    <input
+                        className={ui.box}
                         value={settings.surname}
                         maxLength={120}
                         onChange={(event) => onChange({ surname: event.target.value })}
                     />
                 </label>
-                <fieldset style={{ border: 0, margin: 0, padding: 0, display: 'grid', gap: 6 }}>
-                    <legend style={{ padding: 0 }}>Date of access</legend>
+                <fieldset>
+                    <legend>Date of access</legend>
                     <Radio.Group
                         value={course.accessed}
                         onChange={(event) => set({ accessed: event.target.value as Rules['accessed'] })}
@@ -42,8 +45,8 @@ export function CourseRules({ settings, style, open, onClose, onChange, children
                         <Radio value="never">Never</Radio>
                     </Radio.Group>
                 </fieldset>
-                <fieldset style={{ border: 0, margin: 0, padding: 0, display: 'grid', gap: 6 }}>
-                    <legend style={{ padding: 0 }}>Web addresses</legend>
+                <fieldset>
+                    <legend>Web addresses</legend>
                     <Radio.Group
                         value={course.addresses}
                         onChange={(event) => set({ addresses: event.target.value as Rules['addresses'] })}
@@ -55,8 +58,8 @@ export function CourseRules({ settings, style, open, onClose, onChange, children
                     </Radio.Group>
                 </fieldset>
                 {asks('medium') && (
-                    <fieldset style={{ border: 0, margin: 0, padding: 0, display: 'grid', gap: 6 }}>
-                        <legend style={{ padding: 0 }}>Medium (Print, Web, Film …)</legend>
+                    <fieldset>
+                        <legend>Medium (Print, Web, Film …)</legend>
                         <Radio.Group
                             value={course.medium}
                             onChange={(event) => set({ medium: event.target.value as Rules['medium'] })}
@@ -68,8 +71,8 @@ export function CourseRules({ settings, style, open, onClose, onChange, children
                     </fieldset>
                 )}
                 {asks('forJournal') && (
-                    <fieldset style={{ border: 0, margin: 0, padding: 0, display: 'grid', gap: 6 }}>
-                        <legend style={{ padding: 0 }}>Head of each sheet</legend>
+                    <fieldset>
+                        <legend>Head of each sheet</legend>
                         <Radio.Group
                             value={course.forJournal}
                             onChange={(event) => set({ forJournal: event.target.value as boolean })}
@@ -80,14 +83,15 @@ export function CourseRules({ settings, style, open, onClose, onChange, children
                     </fieldset>
                 )}
                 {asks('threeHyphens') && (
-                    <label style={{ display: 'flex', gap: 10, alignItems: 'center' }}>
+                    <label className={styles.switch}>
                         <Switch checked={course.threeHyphens} onChange={(threeHyphens) => set({ threeHyphens })} />
                         Three hyphens for a name that repeats
                     </label>
                 )}
-                <label style={{ display: 'grid', gap: 4 }}>
+                <label className={styles.line}>
                     <span>Heading of the page, if your teacher wants another one</span>
-                    <Input
+                    <input
+                        className={ui.box}
                         value={course.heading}
                         maxLength={120}
                         placeholder="As the style has it"

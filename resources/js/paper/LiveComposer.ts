@@ -1,21 +1,21 @@
 import { call } from '../api/client';
-import type { Mention, Page, Issue, Source } from '../api/types';
+import type { Composed, Mention, Source } from '../api/types';
 
-export interface Composed {
-    page: Page;
-    issues: Issue[];
+export interface Asked {
+    source: Source;
+    dismissed: string[];
 }
 
 const RETRY = 3000;
 
 /**
- * Asks the server for the page while somebody types: at once, one request at a time, always ending on the latest. What could
- * not be asked is asked again.
+ * Asks the server for what changed on the page while somebody types: at once, one request at a time, always ending on the
+ * latest. What could not be asked is asked again.
  */
 export class LiveComposer {
-    private next: Source | null = null;
+    private next: Asked | null = null;
     /** What was asked last and had no answer. */
-    private missed: Source | null = null;
+    private missed: Asked | null = null;
     /** What was asked last, as text. */
     private asked = '';
     private mention: Mention | null = null;
@@ -23,14 +23,19 @@ export class LiveComposer {
     private stopped = false;
     private timer: ReturnType<typeof setTimeout> | undefined;
 
+    /**
+     * @param known the marks of the entries the browser has, when a request goes out
+     * @param onComposed takes the answer to what was asked
+     */
     constructor(
         private readonly paper: string,
-        private readonly onComposed: (composed: Composed, source: Source) => void,
+        private readonly known: () => string,
+        private readonly onComposed: (composed: Composed, asked: Asked) => void,
     ) {}
 
-    ask(source: Source): void {
-        this.next = source;
-        this.asked = JSON.stringify(source);
+    ask(asked: Asked): void {
+        this.next = asked;
+        this.asked = JSON.stringify(asked);
         if (!this.busy) void this.run();
     }
 
@@ -40,9 +45,9 @@ export class LiveComposer {
     }
 
     /** What was saved in the end may be more than what was typed here: somebody else's change may have come to it. */
-    catchUp(source: Source): void {
+    catchUp(asked: Asked): void {
         if (this.next !== null) return;
-        if (this.missed !== null || this.asked !== JSON.stringify(source)) this.ask(source);
+        if (this.missed !== null || this.asked !== JSON.stringify(asked)) this.ask(asked);
     }
 
     /** Where the in-text forms point from now on. */
@@ -60,17 +65,21 @@ export class LiveComposer {
         this.busy = true;
         clearTimeout(this.timer);
         while (this.next !== null) {
-            const source = this.next;
+            const asked: Asked = this.next;
+            const known = this.known();
             this.next = null;
-            this.missed = source;
+            this.missed = asked;
             try {
                 const composed = await call<Composed>('POST', 'compose', {
                     paper: this.paper,
-                    source,
+                    ...asked,
                     mention: this.mention,
+                    known,
                 });
                 this.missed = null;
-                if (!this.stopped) this.onComposed(composed, source);
+                // Where the page changed meanwhile, what the answer leaves out may not be there any more.
+                if (known !== this.known()) this.next ??= asked;
+                else if (!this.stopped) this.onComposed(composed, asked);
             } catch {
                 // The outbox tells of a lost connection; the page catches up by itself.
                 if (!this.stopped) this.timer = setTimeout(() => this.again(), RETRY);

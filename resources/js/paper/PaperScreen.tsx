@@ -1,35 +1,46 @@
-import '@fontsource/tinos/latin-400.css';
-import '@fontsource/tinos/latin-400-italic.css';
-import '@fontsource/tinos/latin-700.css';
-import '@fontsource/tinos/latin-ext-400.css';
-import '@fontsource/tinos/latin-ext-400-italic.css';
 import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router-dom';
-import { call, Problem } from '../api/client';
-import type { EarlierState, RemovedSource } from '../api/types';
+import { ulid } from 'ulid';
+import { call, Problem, read } from '../api/client';
+import type { EarlierState, KindId, PaperSummary, RemovedSource, SavedSource, Source } from '../api/types';
 import { HeldDialogs } from '../keep/HeldDialogs';
 import { outbox, paperPath, sourcePath } from '../keep/outboxOfThisTab';
-import { Bin } from '../kept/Bin';
-import { EarlierStates } from '../kept/EarlierStates';
 import { LeadBox } from '../lookup/LeadBox';
 import { LookupList } from '../lookup/LookupList';
+import { leadOfFile } from '../lookup/files';
 import { useLead } from '../lookup/useLead';
 import { useLookups } from '../lookup/useLookups';
 import { Sheets } from '../page/Sheets';
-import { NOWHERE } from '../sources/InText';
-import { KindChoice } from '../sources/KindChoice';
+import { ByHand } from '../sources/ByHand';
+import { NOWHERE } from '../sources/InTextBar';
 import { called } from '../sources/names';
+import { missingCount } from '../sources/open';
 import { SourceForm } from '../sources/SourceForm';
-import { SourceList } from '../sources/SourceList';
+import { SourceList, type ListActs } from '../sources/SourceList';
 import { Dialog } from '../ui/Dialog';
-import { UndoBar } from '../ui/UndoBar';
+import { focusOn, isTyping } from '../ui/focus';
+import { useSay } from '../ui/Messages';
+import ui from '../ui/ui.module.css';
+import { words } from '../words/english';
 import { copyOut, copyWords } from './clipboard';
-import { CourseRules } from './CourseRules';
+import { downloadSome } from './downloads';
+import styles from './PaperScreen.module.css';
+import { useShortcuts } from './shortcuts';
 import { TopBar } from './TopBar';
-import { usePaper } from './usePaper';
+import { useDropped } from './useDropped';
+import { unsaved, usePaper } from './usePaper';
 import { useReference } from './useReference';
+
+const CourseRules = lazy(() => import('./CourseRules'));
+const HelpSheet = lazy(() => import('./HelpSheet'));
+const Bin = lazy(() => import('../kept/Bin').then(({ Bin }) => ({ default: Bin })));
+const EarlierStates = lazy(() =>
+    import('../kept/EarlierStates').then(({ EarlierStates }) => ({ default: EarlierStates })),
+);
+
+const say = words.paper;
 
 /** Puts the cursor into the field a part of an entry came from. */
 function focusField(path: string): boolean {
@@ -42,17 +53,6 @@ function focusField(path: string): boolean {
     return field !== null;
 }
 
-/** Whether somebody is in the middle of typing something other than a lead. */
-function isTyping(): boolean {
-    const at = document.activeElement;
-    return at instanceof HTMLElement && at.matches('input, textarea, select') && !at.matches('[data-lead]');
-}
-
-interface Said {
-    text: string;
-    undo?: () => void;
-}
-
 /** One paper: what you know at the left, what it becomes at the right. */
 export default function PaperScreen() {
     const { paperId = '' } = useParams();
@@ -60,46 +60,100 @@ export default function PaperScreen() {
     return <Paper key={paperId} paperId={paperId} />;
 }
 
+/** A source whose kind is chosen and which nobody has typed in: it is on no paper yet. */
+interface Draft {
+    id: string;
+    source: Source;
+}
+
 function Paper({ paperId }: { paperId: string }) {
     const { sourceId = null } = useParams();
     const navigate = useNavigate();
     const reference = useReference();
     const paper = usePaper(paperId);
-    const { settings, sources, page, look, reload } = paper;
+    const { settings, sources, page, cited, look, edit, change, several, makePart, reload } = paper;
+    const tell = useSay();
     const [lead, setLead] = useLead(paperId);
+    const [problem, setProblem] = useState('');
+    const [isBusy, setBusy] = useState(false);
     const onNew = useCallback(() => void reload(), [reload]);
     const lookups = useLookups(paperId, paper.revision, onNew);
     const [litField, setLitField] = useState<string | null>(null);
-    const [dialog, setDialog] = useState<'rules' | 'bin' | 'states' | 'settings' | null>(null);
-    const [said, setSaid] = useState<Said | null>(null);
+    const [dialog, setDialog] = useState<'rules' | 'bin' | 'states' | 'settings' | 'help' | null>(null);
+    const [asking, setAsking] = useState<'new' | 'change' | null>(null);
+    const [draft, setDraft] = useState<Draft | null>(null);
     const [shown, setShown] = useState<'left' | 'page'>('left');
+    const [wantsPapers, setWantsPapers] = useState(false);
     const wantedField = useRef<string | null>(null);
-    const open = sourceId === null ? undefined : sources[sourceId];
-
+    /** What was begun in this visit, so that its empty fields keep quiet until it is left. */
+    const begun = useRef(new Set<string>());
+    const listTop = useRef(0);
+    const openId = draft?.id ?? sourceId;
+    const saved = openId === null ? undefined : sources[openId];
+    const open: SavedSource | undefined = useMemo(
+        () => saved ?? (draft === null ? undefined : unsaved(draft.id, draft.source)),
+        [saved, draft],
+    );
+    // Once it is on the paper it is a source like any other; the form stays as it is.
     useEffect(() => {
-        document.title = `${settings?.title || 'Paper without a title'} · Bibrel`;
-    }, [settings?.title]);
+        if (draft !== null && draft.id === sourceId && saved !== undefined) setDraft(null);
+    }, [draft, sourceId, saved]);
+    const style = reference?.styles.find((one) => one.id === settings?.style) ?? reference?.styles[0];
+
+    const openName = open === undefined || saved === undefined ? '' : called(open.source);
+    useEffect(() => {
+        document.title = say.tab(settings?.title ?? '', openName);
+    }, [settings?.title, openName]);
 
     useEffect(() => {
         if (wantedField.current !== null && open !== undefined && focusField(wantedField.current))
             wantedField.current = null;
     }, [open]);
 
-    const cited = sourceId === null ? undefined : page?.entries.find((entry) => entry.id === sourceId);
     const [mention, setMention] = useState(NOWHERE);
     useEffect(() => setMention(NOWHERE), [sourceId]);
+    const dismissed = open?.reading?.dismissed;
+    const citedId = cited?.id;
     useEffect(() => {
-        if (open !== undefined && cited !== undefined && cited.citation === undefined)
-            look({ ...open.source, id: open.id }, mention);
-    }, [open, cited, look, mention]);
+        // What is opened is asked about once; after that every key asks.
+        if (saved !== undefined && citedId !== saved.id)
+            look({ ...saved.source, id: saved.id }, dismissed ?? [], mention);
+    }, [saved, dismissed, citedId, look, mention]);
 
     const go = useCallback(
-        (id: string | null) => void navigate(id === null ? `/papers/${paperId}` : `/papers/${paperId}/sources/${id}`),
+        (id: string | null, replace = false) => {
+            setDraft(null);
+            setAsking(null);
+            void navigate(id === null ? `/papers/${paperId}` : `/papers/${paperId}/sources/${id}`, { replace });
+        },
         [navigate, paperId],
     );
+    const openSource = useCallback(
+        (id: string) => {
+            listTop.current = document.querySelector('[data-list-scroll]')?.scrollTop ?? 0;
+            setShown('left');
+            go(id);
+            focusOn('[data-form] [data-path]', '[data-form]');
+        },
+        [go],
+    );
+    /** Back to the list, which is where it was: to the row, or to the box for the next source after a new one. */
+    const back = useCallback(() => {
+        const wasNew = openId === null || begun.current.has(openId);
+        if (openId !== null) begun.current.delete(openId);
+        go(null);
+        focusOn(...(wasNew ? ['[data-lead]'] : [`[data-source="${openId}"] [data-stop]`, '[data-lead]']));
+        requestAnimationFrame(() => document.querySelector('[data-list-scroll]')?.scrollTo({ top: listTop.current }));
+    }, [go, openId]);
+
+    const isEmpty = page !== null && page.entries.length === 0 && page.leftOut.length === 0;
+    useEffect(() => {
+        if (isEmpty && sourceId === null) focusOn('[data-lead]');
+        // Only when the paper is opened.
+    }, [settings === null]); // eslint-disable-line react-hooks/exhaustive-deps
 
     // What was looked up here opens by itself only where it pulls nobody away from anything.
-    const quiet = sourceId !== null || lead !== '';
+    const quiet = openId !== null || asking !== null || lead !== '';
     const { lookups: rows, started, dismiss } = lookups;
     useEffect(() => {
         const done = rows.find(
@@ -111,237 +165,445 @@ function Paper({ paperId }: { paperId: string }) {
                 one.source !== null,
         );
         if (done === undefined || quiet || isTyping() || sources[done.source!] === undefined) return;
-        go(done.source);
+        begun.current.add(done.source!);
+        openSource(done.source!);
         void dismiss(done);
-    }, [rows, started, dismiss, quiet, sources, go]);
+    }, [rows, started, dismiss, quiet, sources, openSource]);
 
     const bin = useQuery<RemovedSource[]>({
         queryKey: ['bin', paperId],
         queryFn: () => call<RemovedSource[]>('GET', `${paperPath(paperId)}/bin`),
     });
+    const papers = useQuery<{ papers: PaperSummary[] }>({
+        queryKey: ['papers'],
+        queryFn: () => read<{ papers: PaperSummary[] }>('papers'),
+        enabled: wantsPapers,
+    });
+    const otherPapers = useMemo(
+        () => (papers.data?.papers ?? []).filter((one) => one.id !== paperId),
+        [papers.data, paperId],
+    );
 
     const pick = useCallback(
         (id: string, field: string) => {
             setShown('left');
-            if (id === sourceId) {
+            if (id === openId) {
                 requestAnimationFrame(() => focusField(field));
             } else {
                 wantedField.current = field;
+                listTop.current = document.querySelector('[data-list-scroll]')?.scrollTop ?? 0;
                 go(id);
             }
         },
-        [sourceId, go],
+        [openId, go],
+    );
+    const tried = useCallback(
+        (work: Promise<unknown>) => void work.catch((error: Error) => tell(error.message)),
+        [tell],
     );
 
-    const say = useCallback((text: string, undo?: () => void) => setSaid({ text, undo }), []);
-    const tried = useCallback((work: Promise<unknown>) => void work.catch((error: Error) => say(error.message)), [say]);
+    const lookUp = useCallback(
+        (text: string) => {
+            setBusy(true);
+            setProblem('');
+            void lookups
+                .start(text)
+                // What was typed or pasted meanwhile stays.
+                .then(() => setLead((now) => (now === text ? '' : now)))
+                .catch((error: Problem) => setProblem(error.message))
+                .finally(() => setBusy(false));
+        },
+        [lookups.start, setLead], // eslint-disable-line react-hooks/exhaustive-deps
+    );
+    const takeFile = useCallback(
+        (file: File) =>
+            void leadOfFile(file)
+                .then(lookUp)
+                .catch((error: Error) => setProblem(error.message)),
+        [lookUp],
+    );
+    const isOver = useDropped((dropped) => (typeof dropped === 'string' ? lookUp(dropped) : takeFile(dropped)));
 
-    if (settings === null || page === null || reference === null) {
+    const byHand = useCallback(() => {
+        setShown('left');
+        setDraft(null);
+        setAsking('new');
+    }, []);
+    const chooseKind = (kind: KindId) => {
+        const isChange = asking === 'change' && open !== undefined;
+        setAsking(null);
+        if (isChange && draft === null) {
+            edit(open.id, { ...open.source, kind });
+            focusOn('[data-kind-button]');
+            return;
+        }
+        const words = /^https?:|^www\./i.test(lead.trim()) ? '' : lead.trim().slice(0, 2000);
+        const title = words === '' ? {} : { title: { main: words } };
+        const id = draft?.id ?? ulid();
+        if (words !== '') setLead('');
+        begun.current.add(id);
+        const source = { ...(draft?.source ?? title), kind } as Source;
+        setDraft({ id, source });
+        if (words !== '') type(id, source);
+        focusOn('[data-form] [data-path]');
+    };
+    /** The first thing that is typed puts the source on the paper. */
+    const type = useCallback(
+        (id: string, source: Source, aside?: string[]) => {
+            edit(id, source, aside ?? null);
+            if (draft?.id !== id) return;
+            void navigate(`/papers/${paperId}/sources/${id}`, { replace: true });
+        },
+        [edit, draft, navigate, paperId],
+    );
+    const onEdit = useCallback(
+        (source: Source, aside?: string[]) => openId !== null && type(openId, source, aside),
+        [openId, type],
+    );
+
+    const copy = useCallback(
+        (ids: string[], formatted: boolean) =>
+            tried(
+                copyOut(paperId, ids, formatted).then(() =>
+                    tell(
+                        ids.length === 0
+                            ? words.copy.page
+                            : ids.length === 1
+                              ? words.copy.entry
+                              : words.copy.entries(ids.length),
+                    ),
+                ),
+            ),
+        [paperId, tell, tried],
+    );
+    const latestSources = useRef(sources);
+    useEffect(() => {
+        latestSources.current = sources;
+    });
+    const remove = useCallback(
+        async (ids: string[]) => {
+            const known = latestSources.current;
+            const name = ids.length === 1 ? called(known[ids[0]!]!.source) : '';
+            const listed = [...document.querySelectorAll<HTMLElement>('[data-source]')].map(
+                (one) => one.dataset.source!,
+            );
+            const next = listed.slice(listed.indexOf(ids[0]!)).find((id) => !ids.includes(id));
+            if (openId !== null && ids.includes(openId)) go(null);
+            await several('remove', ids);
+            tell(name === '' ? words.list.removedSeveral(ids.length) : words.list.removed(name), () =>
+                tried(several('bring-back', ids)),
+            );
+            focusOn(...(next === undefined ? [] : [`[data-source="${next}"] [data-stop]`]), '[data-lead]');
+        },
+        [openId, go, several, tell, tried],
+    );
+    const listActs: ListActs = useMemo(
+        () => ({
+            open: openSource,
+            copy: (ids) => copy(ids, true),
+            remove: (ids) => tried(remove(ids)),
+            exportAs: (format, ids) => tried(downloadSome(`/papers/${paperId}/sources.${format.id}`, ids)),
+            move: (ids, to) =>
+                tried(
+                    several('move', ids, paperId, to.id).then(() => {
+                        tell(words.list.moved(ids.length, to.title || words.nameless), () =>
+                            tried(several('move', ids, to.id, paperId)),
+                        );
+                        focusOn('[data-sources] [data-stop]', '[data-lead]');
+                    }),
+                ),
+            needPapers: () => setWantsPapers(true),
+        }),
+        [openSource, copy, tried, remove, several, tell, paperId],
+    );
+
+    const missing = useMemo(() => {
+        const counts: Record<string, number> = {};
+        for (const one of Object.values(sources)) {
+            const count = begun.current.has(one.id) && one.id === openId ? 0 : missingCount(one);
+            if (count > 0) counts[one.id] = count;
+        }
+        return counts;
+    }, [sources, openId]);
+    const unfinished = useMemo(
+        () =>
+            Object.entries(missing).map(([id, count]) => ({
+                id,
+                count,
+                name: called(sources[id]!.source).slice(0, 48),
+            })),
+        [missing, sources],
+    );
+
+    useShortcuts({
+        'alt+l': () => focusOn('[data-lead]'),
+        'alt+n': byHand,
+        'alt+s': () => (openId === null ? focusOn('[data-sources] [data-stop]', '[data-lead]') : back()),
+        'alt+p': () => {
+            setShown('page');
+            focusOn('[data-desk] [data-stop][tabindex="0"]', '[data-desk]');
+        },
+        'alt+g': () => document.querySelector<HTMLElement>('[data-get]')?.click(),
+        '?': () => setDialog('help'),
+        Escape: () => {
+            if (asking !== null) setAsking(null);
+            else if (openId !== null) back();
+        },
+    });
+
+    const onMention = useCallback(
+        (next: typeof NOWHERE) => {
+            setMention(next);
+            if (open !== undefined) look({ ...open.source, id: open.id }, open.reading?.dismissed ?? [], next);
+        },
+        [open, look],
+    );
+    const onCopyText = useCallback(
+        (html: string, text: string) => {
+            copyWords(html, text);
+            tell(words.copy.citation);
+        },
+        [tell],
+    );
+    const onPart = useCallback(() => openId !== null && tried(makePart(openId)), [openId, makePart, tried]);
+    const onAgain = useCallback(() => openId !== null && tried(lookups.again(openId)), [openId, lookups.again, tried]); // eslint-disable-line react-hooks/exhaustive-deps
+    const onCopyPage = useCallback((formatted: boolean) => copy([], formatted), [copy]);
+    const onCopyEntry = useCallback(() => openId !== null && copy([openId], true), [openId, copy]);
+    const onRemove = useCallback(() => openId !== null && tried(remove([openId])), [openId, remove, tried]);
+    const onRules = useCallback(() => setDialog('rules'), []);
+    const onHelp = useCallback(() => setDialog('help'), []);
+    const onStates = useCallback(() => setDialog('states'), []);
+    const onKind = useCallback(() => setAsking('change'), []);
+    const openSourceData = open?.source;
+    const onTurn = useCallback(
+        (held: { names: string }) => {
+            if (openSourceData === undefined) return;
+            onEdit({ ...openSourceData, title: { ...openSourceData.title, names: held.names } });
+        },
+        [openSourceData, onEdit],
+    );
+
+    if (settings === null || page === null || reference === null || style === undefined) {
         const problem = paper.problem;
         return problem === null ? (
-            <p className="papers soft">Opening the paper …</p>
+            <main>
+                <p className={styles.opening}>{say.opening}</p>
+            </main>
         ) : (
             <NotOpened paperId={paperId} problem={problem} onBack={onNew} />
         );
     }
 
-    const style = reference.styles.find((one) => one.id === settings.style) ?? reference.styles[0]!;
     const progress = outbox.progress();
-    const copy = (id: string | null, formatted: boolean) =>
-        tried(
-            copyOut(paperId, id, formatted).then(() =>
-                say(
-                    id === null
-                        ? 'The page is on the clipboard. Paste it into your document.'
-                        : 'The entry is on the clipboard.',
-                ),
-            ),
-        );
-    const remove = async (id: string) => {
-        const name = called(sources[id]!.source);
-        if (id === sourceId) go(null);
-        await paper.remove(id);
-        say(`“${name}” was removed.`, () => tried(paper.restore(id)));
-    };
     const goBack = async (path: string, state: EarlierState) => {
         await outbox.delivered(path);
         await call('POST', `${path}/states/${state.id}/restore`);
         setDialog(null);
         await reload();
-        say('It is as it was then. How it stood before is kept under “Earlier states”.');
+        tell(say.wentBack);
     };
     const removed = bin.data ?? [];
+    const count = page.entries.length + page.leftOut.length;
+    const isUnknown = sourceId !== null && open === undefined && draft === null;
+    const head = style.choices.includes('surname') ? { text: settings.surname, atLeft: false } : settings.head;
 
     return (
-        <div className="screen">
+        <div className={styles.screen} data-shown={shown} data-form-open={open !== undefined || undefined}>
+            <nav className={styles.skips} aria-label={words.bar.help}>
+                {(
+                    [
+                        ['[data-lead]', words.skip.lead],
+                        ['[data-sources] [data-stop], [data-form] [data-path]', words.skip.sources],
+                        ['[data-desk] [data-stop][tabindex="0"]', words.skip.page],
+                    ] as const
+                ).map(([place, label]) => (
+                    <a
+                        key={label}
+                        href="#app"
+                        onClick={(event) => {
+                            event.preventDefault();
+                            focusOn(place);
+                        }}
+                    >
+                        {label}
+                    </a>
+                ))}
+            </nav>
             <TopBar
                 settings={settings}
                 reference={reference}
-                save={progress}
-                onChange={paper.change}
-                onRules={() => setDialog('rules')}
-                onCopy={(formatted) => copy(null, formatted)}
+                save={progress.state}
+                saveSentence={progress.sentence}
+                unfinished={unfinished}
+                shown={shown}
+                onShow={setShown}
+                onChange={change}
+                onRules={onRules}
+                onHelp={onHelp}
+                onCopy={onCopyPage}
+                onOpen={openSource}
             />
-            <div className="narrow-switch">
-                <Button type={shown === 'left' ? 'primary' : 'default'} onClick={() => setShown('left')}>
-                    Sources
-                </Button>
-                <Button type={shown === 'page' ? 'primary' : 'default'} onClick={() => setShown('page')}>
-                    Page
-                </Button>
-            </div>
-            <div className="halves" data-shown={shown}>
-                <section className="left" aria-label="Sources">
+            <main className={styles.halves}>
+                <h1 className={ui.hidden}>{settings.title || words.nameless}</h1>
+                <section className={styles.left} aria-label={say.sources} data-over={isOver || undefined}>
+                    {isOver && <p className={styles.over}>{say.dropHere}</p>}
                     <LeadBox
                         lead={lead}
+                        problem={problem}
+                        isBusy={isBusy}
                         onLead={setLead}
-                        onLookUp={(text) => lookups.start(text)}
-                        onByHand={(kind, title) =>
-                            go(paper.add({ kind, ...(title === '' ? {} : { title: { main: title } }) }))
-                        }
+                        onLookUp={lookUp}
+                        onFile={takeFile}
+                        onByHand={byHand}
                     />
-                    <div className="scroll">
-                        {progress.sentence !== '' && (
-                            <p className="notice" role="alert">
-                                {progress.sentence}
-                            </p>
-                        )}
-                        {paper.isCopy && progress.sentence === '' && (
-                            <p className="notice" role="status">
-                                Bibrel cannot be reached just now. This is the paper as it was when it was last open
-                                here; go on working, and it is saved later.
-                            </p>
-                        )}
-                        <LookupList
-                            handle={lookups}
-                            quiet={quiet}
-                            compact={open !== undefined}
-                            onOpen={go}
-                            onSaid={say}
+                    {(progress.sentence !== '' || paper.isCopy || rows.length > 0) && (
+                        <div className={styles.news}>
+                            {progress.sentence !== '' && (
+                                <p className={ui.notice} role="alert">
+                                    {progress.sentence}
+                                </p>
+                            )}
+                            {paper.isCopy && progress.sentence === '' && (
+                                <p className={ui.notice} role="status">
+                                    {say.offline}
+                                </p>
+                            )}
+                            <LookupList
+                                handle={lookups}
+                                quiet={quiet}
+                                compact={open !== undefined || asking !== null}
+                                onOpen={openSource}
+                            />
+                        </div>
+                    )}
+                    {asking !== null ? (
+                        <div className={styles.scroll}>
+                            <ByHand
+                                reference={reference}
+                                now={asking === 'change' ? (open?.source.kind ?? null) : null}
+                                onChoose={chooseKind}
+                                onClose={() => {
+                                    setAsking(null);
+                                    focusOn(open === undefined ? '[data-begin]' : '[data-kind-button]');
+                                }}
+                            />
+                        </div>
+                    ) : open !== undefined ? (
+                        <SourceForm
+                            key={open.id}
+                            paperId={paperId}
+                            saved={open}
+                            isNew={saved === undefined || (begun.current.has(open.id) && open.reading === null)}
+                            isDraft={saved === undefined}
+                            cited={cited?.id === open.id ? cited : null}
+                            style={style}
+                            reference={reference}
+                            count={count}
+                            onBack={back}
+                            onKind={onKind}
+                            onEdit={onEdit}
+                            onField={setLitField}
+                            onPart={onPart}
+                            onLookUpAgain={onAgain}
+                            onOpen={openSource}
+                            mention={mention}
+                            onMention={onMention}
+                            onCopyText={onCopyText}
+                            onCopyEntry={onCopyEntry}
+                            onStates={onStates}
+                            onRemove={onRemove}
                         />
-                        {open === undefined ? (
-                            <>
-                                <SourceList
-                                    page={page}
-                                    sources={sources}
-                                    reference={reference}
-                                    onOpen={go}
-                                    onCopy={(id) => copy(id, true)}
-                                    onRemove={(id) => tried(remove(id))}
-                                />
-                                {removed.length > 0 && (
-                                    <p className="soft">
-                                        <button className="link" type="button" onClick={() => setDialog('bin')}>
-                                            {removed.length === 1
-                                                ? 'One removed source'
-                                                : `${removed.length} removed sources`}
-                                        </button>
-                                    </p>
-                                )}
-                            </>
-                        ) : (
-                            <>
-                                <div className="head">
-                                    <button className="link strong" type="button" onClick={() => go(null)}>
-                                        {page.entries.length <= 1
-                                            ? '‹ Back to the list'
-                                            : `‹ All ${page.entries.length} sources`}
+                    ) : (
+                        <div className={styles.scroll} data-list-scroll="">
+                            {isUnknown && (
+                                <p className={ui.notice} role="alert">
+                                    {say.noSource}
+                                </p>
+                            )}
+                            <SourceList
+                                page={page}
+                                sources={sources}
+                                reference={reference}
+                                papers={otherPapers}
+                                acts={listActs}
+                            />
+                            {removed.length > 0 && (
+                                <p className={ui.soft}>
+                                    <button className={ui.link} type="button" onClick={() => setDialog('bin')}>
+                                        {words.list.bin(removed.length)}
                                     </button>
-                                    <KindChoice
-                                        source={open.source}
-                                        reference={reference}
-                                        onEdit={(source) => paper.edit(open.id, source)}
-                                    />
-                                </div>
-                                <SourceForm
-                                    key={open.id}
-                                    paperId={paperId}
-                                    saved={open}
-                                    entry={page.entries.find((entry) => entry.id === open.id)}
-                                    style={style.id}
-                                    family={style.family}
-                                    reference={reference}
-                                    onEdit={(source, dismissed) => paper.edit(open.id, source, dismissed ?? null)}
-                                    onPart={() => tried(paper.makePart(open.id))}
-                                    onLookUpAgain={() => tried(lookups.again(open.id))}
-                                    onField={setLitField}
-                                    mention={mention}
-                                    onMention={(next) => {
-                                        setMention(next);
-                                        look({ ...open.source, id: open.id }, next);
-                                    }}
-                                    onCopyText={(html, text) => {
-                                        copyWords(html, text);
-                                        say('The citation is on the clipboard.');
-                                    }}
-                                />
-                                <div className="more acts">
-                                    <button className="link" type="button" onClick={() => copy(open.id, true)}>
-                                        Copy this entry
-                                    </button>
-                                    <button className="link" type="button" onClick={() => setDialog('states')}>
-                                        Earlier states
-                                    </button>
-                                    <button className="link" type="button" onClick={() => tried(remove(open.id))}>
-                                        Remove this source
-                                    </button>
-                                </div>
-                            </>
-                        )}
-                    </div>
+                                </p>
+                            )}
+                        </div>
+                    )}
                 </section>
                 <Sheets
                     page={page}
                     reference={reference}
                     style={style.id}
-                    head={style.choices.includes('surname') ? { text: settings.surname, atLeft: false } : settings.head}
-                    openSource={sourceId}
+                    head={head}
+                    openSource={openId}
                     litField={litField}
+                    missing={missing}
+                    held={cited !== null && cited.id === openId ? cited.names : NO_NAMES}
                     onPick={pick}
+                    onTurn={onTurn}
                 />
-            </div>
-            <CourseRules
-                settings={settings}
-                style={style}
-                open={dialog === 'rules'}
-                onClose={() => setDialog(null)}
-                onChange={paper.change}
-            >
-                <button className="link" type="button" onClick={() => setDialog('settings')}>
-                    Earlier settings
-                </button>
-            </CourseRules>
-            {dialog === 'settings' && (
-                <EarlierStates
-                    title="Earlier settings"
-                    path={`${paperPath(paperId)}/states`}
-                    onClose={() => setDialog(null)}
-                    onBack={(state) => tried(goBack(paperPath(paperId), state))}
-                />
-            )}
-            {dialog === 'states' && open !== undefined && (
-                <EarlierStates
-                    title="Earlier states"
-                    path={`${sourcePath(paperId, open.id)}/states`}
-                    onClose={() => setDialog(null)}
-                    onBack={(state) => tried(goBack(sourcePath(paperId, open.id), state))}
-                />
-            )}
-            <Dialog title="Removed sources" open={dialog === 'bin'} onClose={() => setDialog(null)}>
-                <Bin
-                    label="Removed sources"
-                    removed={removed.map((one) => ({ ...one, aside: one.kind }))}
-                    onBringBack={(id) => {
-                        if (removed.length === 1) setDialog(null);
-                        tried(paper.restore(id));
-                    }}
-                />
-            </Dialog>
+            </main>
+            <Suspense fallback={null}>
+                {dialog === 'rules' && (
+                    <CourseRules
+                        settings={settings}
+                        style={style}
+                        open
+                        onClose={() => {
+                            setDialog(null);
+                            focusOn('[data-rules]');
+                        }}
+                        onChange={change}
+                    >
+                        <button className={ui.link} type="button" onClick={() => setDialog('settings')}>
+                            Earlier settings
+                        </button>
+                    </CourseRules>
+                )}
+                {dialog === 'help' && <HelpSheet onClose={() => setDialog(null)} />}
+                {dialog === 'settings' && (
+                    <EarlierStates
+                        title="Earlier settings"
+                        path={`${paperPath(paperId)}/states`}
+                        onClose={() => setDialog(null)}
+                        onBack={(state) => tried(goBack(paperPath(paperId), state))}
+                    />
+                )}
+                {dialog === 'states' && open !== undefined && (
+                    <EarlierStates
+                        title={words.form.states}
+                        path={`${sourcePath(paperId, open.id)}/states`}
+                        onClose={() => setDialog(null)}
+                        onBack={(state) => tried(goBack(sourcePath(paperId, open.id), state))}
+                    />
+                )}
+                {dialog === 'bin' && (
+                    <Dialog title={words.list.binTitle} open onClose={() => setDialog(null)}>
+                        <Bin
+                            label={words.list.binTitle}
+                            removed={removed.map((one) => ({ ...one, aside: one.kind }))}
+                            onBringBack={(id) => {
+                                if (removed.length === 1) setDialog(null);
+                                tried(several('bring-back', [id]));
+                                focusOn(`[data-source="${id}"] [data-stop]`, '[data-lead]');
+                            }}
+                        />
+                    </Dialog>
+                )}
+            </Suspense>
             <HeldDialogs paperId={paperId} reference={reference} held={outbox.held()} onChanged={onNew} />
-            {said !== null && <UndoBar text={said.text} onUndo={said.undo} onClose={() => setSaid(null)} />}
         </div>
     );
 }
+
+const NO_NAMES: never[] = [];
 
 /** The paper is not to be had: it is in the bin, somebody else's, or cannot be reached. */
 function NotOpened({ paperId, problem, onBack }: { paperId: string; problem: Error; onBack: () => void }) {
@@ -352,18 +614,18 @@ function NotOpened({ paperId, problem, onBack }: { paperId: string; problem: Err
             .then(onBack)
             .catch((error: Error) => setSaid(error.message));
     return (
-        <main className="papers">
-            <h1>{removed ? 'This paper was removed' : 'This paper cannot be opened'}</h1>
-            <p className="notice">{said || problem.message}</p>
-            <p className="inline">
+        <main className={styles.notOpened}>
+            <h1>{removed ? say.gone : say.cannotOpen}</h1>
+            <p className={ui.notice}>{said || problem.message}</p>
+            <p className={ui.acts}>
                 {removed ? (
                     <Button type="primary" onClick={bringBack}>
-                        Bring it back
+                        {say.bringBack}
                     </Button>
                 ) : (
-                    <Button onClick={onBack}>Try again</Button>
+                    <Button onClick={onBack}>{words.tryAgain}</Button>
                 )}
-                <Link to="/">All papers</Link>
+                <Link to="/">{say.all}</Link>
             </p>
         </main>
     );

@@ -1,92 +1,147 @@
 import { Button, Dropdown, Select } from 'antd';
+import { memo, useState } from 'react';
 import { Link } from 'react-router-dom';
 import type { Format, Reference, Settings } from '../api/types';
-import { Mark } from '../ui/Mark';
 import type { Progress } from '../keep/outbox';
+import { focusOn } from '../ui/focus';
+import { Mark } from '../ui/Mark';
+import { words } from '../words/english';
+import { download } from './downloads';
+import styles from './TopBar.module.css';
 
-const WORDS: Record<Progress, string> = {
-    saved: 'Saved',
-    saving: 'Saving …',
-    waiting: 'Not saved yet',
-    clash: 'Changed elsewhere',
-    removed: 'Removed elsewhere',
-    refused: 'Not saved',
-};
+const say = words.bar;
+
+/** A source that is half made, and how many of its fields are open. */
+export interface Unfinished {
+    id: string;
+    name: string;
+    count: number;
+}
 
 interface Props {
     settings: Settings;
     reference: Reference;
-    save: { state: Progress; sentence: string };
+    save: Progress;
+    saveSentence: string;
+    unfinished: Unfinished[];
+    /** Which half is shown where there is room for one only. */
+    shown: 'left' | 'page';
+    onShow: (half: 'left' | 'page') => void;
     onChange: (part: Partial<Settings>) => void;
     onRules: () => void;
+    onHelp: () => void;
     onCopy: (formatted: boolean) => void;
+    onOpen: (source: string) => void;
 }
 
-export function TopBar({ settings, reference, save, onChange, onRules, onCopy }: Props) {
-    const download = (what: 'page' | 'sources') => (format: Format) => ({
-        key: `${what}.${format.id}`,
-        label: <a href={`/papers/${settings.id}/${what}.${format.id}`}>{`${format.label} (.${format.extension})`}</a>,
+export const TopBar = memo(function TopBar(props: Props) {
+    const { settings, reference, save, unfinished, shown } = props;
+    const [isOpen, setOpen] = useState(false);
+    const file = (what: 'page' | 'sources') => (format: Format) => ({
+        key: `file:${what}.${format.id}`,
+        label: `${format.label} (.${format.extension})`,
     });
+    const choose = (key: string) => {
+        setOpen(false);
+        // Where a choice leads nowhere else, the focus goes back to what opened the menu.
+        if (!key.startsWith('open:')) focusOn('[data-get]');
+        if (key.startsWith('file:')) download(`/papers/${settings.id}/${key.slice(5)}`);
+        else if (key.startsWith('open:')) props.onOpen(key.slice(5));
+        else if (key === 'copy' || key === 'plain') props.onCopy(key === 'copy');
+        else if (key === 'print') window.print();
+    };
+    const first = unfinished.map((one) => ({ key: `open:${one.id}`, label: say.unfinishedOne(one.name, one.count) }));
     return (
-        <header className="bar">
-            <Link className="mark" to="/" aria-label="Bibrel, all papers">
+        <header className={styles.bar}>
+            <Link className={styles.mark} to="/" aria-label={say.home}>
                 <Mark />
-                Bibrel
+                <span>Bibrel</span>
             </Link>
-            <Link to="/" className="soft">
-                Papers
+            <Link to="/" className={styles.papers}>
+                {say.papers}
             </Link>
-            <span className="soft" aria-hidden="true">
+            <span className={styles.slash} aria-hidden="true">
                 /
             </span>
             <input
-                className="title"
-                aria-label="Title of the paper"
+                className={styles.title}
+                aria-label={say.title}
                 value={settings.title}
                 maxLength={300}
-                placeholder="Paper without a title"
-                onChange={(event) => onChange({ title: event.target.value })}
+                placeholder={words.nameless}
+                data-title=""
+                onChange={(event) => props.onChange({ title: event.target.value })}
             />
-            <span className="gap" />
             <span
-                className={save.state === 'saved' || save.state === 'saving' ? 'saved' : 'saved open'}
-                role="status"
-                title={save.sentence}
+                className={save === 'saved' || save === 'saving' ? styles.saved : `${styles.saved} ${styles.unsaved}`}
+                title={props.saveSentence}
+                data-saved={save}
             >
-                {WORDS[save.state]}
+                {say.states[save]}
             </span>
-            <Select
-                aria-label="Style"
-                value={settings.style}
-                style={{ width: 168 }}
-                onChange={(style: Settings['style']) => onChange({ style })}
-                options={reference.styles.map((style) => ({ value: style.id, label: style.label }))}
-            />
-            <Button onClick={onRules}>Course rules</Button>
+            <span className={styles.choices}>
+                <span className={styles.halves} role="group" aria-label={words.paper.page}>
+                    {(['left', 'page'] as const).map((half) => (
+                        <button
+                            key={half}
+                            type="button"
+                            aria-pressed={shown === half}
+                            data-half={half}
+                            onClick={() => props.onShow(half)}
+                        >
+                            {half === 'left' ? words.paper.sources : words.paper.page}
+                        </button>
+                    ))}
+                </span>
+                <Select
+                    className={styles.style}
+                    aria-label={say.style}
+                    value={settings.style}
+                    popupMatchSelectWidth={168}
+                    onChange={(style: Settings['style']) => props.onChange({ style })}
+                    options={reference.styles.map((style) => ({ value: style.id, label: style.label }))}
+                />
+                <Button onClick={props.onRules} data-rules="">
+                    {say.rules}
+                </Button>
+            </span>
+            <button className={styles.help} type="button" aria-label={say.help} data-help="" onClick={props.onHelp}>
+                ?
+            </button>
             <Dropdown
                 trigger={['click']}
+                autoFocus
+                open={isOpen}
+                onOpenChange={setOpen}
                 menu={{
+                    onClick: ({ key }) => choose(key),
+                    onKeyDown: (event) => {
+                        if (event.key !== 'Escape') return;
+                        setOpen(false);
+                        focusOn('[data-get]');
+                    },
                     items: [
+                        ...(first.length === 0
+                            ? []
+                            : [{ type: 'group' as const, label: say.unfinished, children: first }]),
                         {
                             type: 'group',
-                            label: 'The page',
+                            label: say.page,
                             children: [
-                                ...reference.pageFormats.map(download('page')),
-                                { key: 'copy', label: 'Copy the page, formatted', onClick: () => onCopy(true) },
-                                { key: 'plain', label: 'Copy the page as plain text', onClick: () => onCopy(false) },
-                                { key: 'print', label: 'Print', onClick: () => window.print() },
+                                ...reference.pageFormats.map(file('page')),
+                                { key: 'copy', label: say.copy },
+                                { key: 'plain', label: say.plain },
+                                { key: 'print', label: say.print },
                             ],
                         },
-                        {
-                            type: 'group',
-                            label: 'The sources, for another program',
-                            children: reference.exchangeFormats.map(download('sources')),
-                        },
+                        { type: 'group', label: say.records, children: reference.exchangeFormats.map(file('sources')) },
                     ],
                 }}
             >
-                <Button type="primary">Get the page ▾</Button>
+                <Button type="primary" aria-haspopup="menu" aria-expanded={isOpen} data-get="">
+                    {say.get} <span aria-hidden="true">▾</span>
+                </Button>
             </Dropdown>
         </header>
     );
-}
+});

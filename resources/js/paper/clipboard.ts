@@ -1,4 +1,5 @@
 import { call } from '../api/client';
+import { words } from '../words/english';
 
 interface Copy {
     html: string;
@@ -25,12 +26,9 @@ export function copyWords(html: string, text: string): void {
     byEvent({ html, text }, true);
 }
 
-/** Puts the page, or one entry, on the clipboard: formatted with plain text next to it, or as plain text alone. */
-export async function copyOut(paperId: string, sourceId: string | null, formatted: boolean): Promise<void> {
-    const copy = await call<Copy>(
-        'GET',
-        `papers/${paperId}/clipboard${sourceId === null ? '' : `?source=${sourceId}`}`,
-    );
+/** Puts the page, or some entries, on the clipboard: formatted with plain text next to it, or as plain text alone. */
+export async function copyOut(paperId: string, only: string[], formatted: boolean): Promise<void> {
+    const copy = await call<Copy>('POST', `papers/${paperId}/clipboard`, { only: only.join(',') });
     if (byEvent(copy, formatted)) return;
     try {
         // Browsers that allow no copy event after a request allow this.
@@ -41,6 +39,6 @@ export async function copyOut(paperId: string, sourceId: string | null, formatte
             }),
         ]);
     } catch {
-        throw new Error('The browser did not let the page onto the clipboard. Download the document instead.');
+        throw new Error(words.copy.refused);
     }
 }

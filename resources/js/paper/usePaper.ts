@@ -1,8 +1,7 @@
 import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useMemo } from 'react';
-import { ulid } from 'ulid';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { call, read, type Read } from '../api/client';
-import type { Mention, Page, Paper, SavedSource, Settings, Source } from '../api/types';
+import type { Cited, Composed, Mention, OpenIssue, Page, Paper, SavedSource, Settings, Source } from '../api/types';
 import {
     outbox,
     paperPath,
@@ -14,28 +13,34 @@ import {
 } from '../keep/outboxOfThisTab';
 import type { Saved } from '../keep/outbox';
 import { withMemberIds } from '../sources/members';
-import { LiveComposer, type Composed } from './LiveComposer';
-import { newest, pageWithKnownEntries } from './newest';
+import { words } from '../words/english';
+import { firstData } from '../api/first';
+import { LiveComposer, type Asked } from './LiveComposer';
+import { newest } from './newest';
+import { changedPage, citedIn, marksOf } from './pageChanges';
 
 export const paperKey = (id: string) => ['paper', id] as const;
 
 /** While only a copy could be read, the server is asked again this often, in milliseconds. */
 const ASK_AGAIN = 5000;
 
+/** What is open on sources as they are being typed, by their ids. */
+type TypedIssues = Record<string, OpenIssue[]>;
+
 /** A source that nobody but this tab knows yet. */
-function unsaved(id: string, source: Source): SavedSource {
-    return { id, version: 0, source, reading: null, issues: [] };
+export function unsaved(id: string, source: Source, issues: OpenIssue[] = []): SavedSource {
+    return { id, version: 0, source, reading: null, issues };
 }
 
 /** What the server has, with everything laid over it that is typed and not saved yet. */
-function withTyped(paper: Paper): { settings: Settings; sources: Record<string, SavedSource> } {
+function withTyped(paper: Paper, issues: TypedIssues): { settings: Settings; sources: Record<string, SavedSource> } {
     const sources: Record<string, SavedSource> = {};
     for (const saved of paper.sources) sources[saved.id] = saved;
     for (const path of outbox.paths()) {
         const id = path.startsWith(`${paperPath(paper.id)}/sources/`) ? path.slice(path.lastIndexOf('/') + 1) : null;
         if (id === null) continue;
         const typed = outbox.pending(path) as unknown as { source: Source; dismissed: string[] };
-        const saved = sources[id] ?? unsaved(id, typed.source);
+        const saved = sources[id] ?? unsaved(id, typed.source, issues[id]);
         sources[id] = {
             ...saved,
             source: typed.source,
@@ -65,7 +70,7 @@ export function usePaper(id: string) {
     useOutbox();
     const query = useQuery<Read<Paper>>({
         queryKey: paperKey(id),
-        queryFn: () => read<Paper>(paperPath(id)),
+        queryFn: () => firstData<Paper>(id) ?? read<Paper>(paperPath(id)),
         structuralSharing: (before, after) => newest(before as Read<Paper> | undefined, after as Read<Paper>),
         refetchInterval: (one) => (one.state.data?.isCopy === true ? ASK_AGAIN : false),
     });
@@ -79,19 +84,22 @@ export function usePaper(id: string) {
         [client, id],
     );
 
-    const composer = useMemo(
-        () =>
-            new LiveComposer(id, (composed: Composed, source: Source) => {
-                client.setQueryData<Read<Paper>>(paperKey(id), (before) => {
-                    if (before === undefined) return before;
-                    const sources = before.sources.map((one) =>
-                        one.id === source.id ? { ...one, issues: composed.issues } : one,
-                    );
-                    return { ...before, sources, page: pageWithKnownEntries(before.page, composed.page) };
-                });
-            }),
-        [client, id],
-    );
+    const [cited, setCited] = useState<Cited | null>(null);
+    const [typed, setTyped] = useState<TypedIssues>({});
+    const composer = useMemo(() => {
+        const known = () => marksOf(client.getQueryData<Read<Paper>>(paperKey(id))?.page ?? null);
+        return new LiveComposer(id, known, (composed: Composed, { source }: Asked) => {
+            client.setQueryData<Read<Paper>>(paperKey(id), (before) => {
+                if (before === undefined) return before;
+                const sources = before.sources.map((one) =>
+                    one.id === source.id ? { ...one, issues: composed.issues } : one,
+                );
+                return { ...before, sources, page: changedPage(before.page, composed.page) };
+            });
+            setTyped((before) => ({ ...before, [source.id ?? '']: composed.issues }));
+            setCited(citedIn(composed, source.id ?? ''));
+        });
+    }, [client, id]);
     useEffect(() => () => composer.stop(), [composer]);
 
     const arrived = useCallback(
@@ -103,13 +111,21 @@ export function usePaper(id: string) {
             take(client, id, path, saved, answer);
             // The style and the course rules shape the whole page, and so may what somebody else changed in between.
             if (path === paperPath(id) || saved.version > before + 1) void reload();
-            else composer.catchUp({ ...(saved.value.source as unknown as Source), id: (answer as SavedSource).id });
+            else {
+                const source = { ...(saved.value.source as unknown as Source), id: (answer as SavedSource).id };
+                composer.catchUp({ source, dismissed: saved.value.dismissed as string[] });
+            }
         },
         [client, id, reload, composer],
     );
     useArrivals(arrived);
 
-    const shown = useMemo(() => (paper === undefined ? null : withTyped(paper)), [paper, outbox.snapshot()]); // eslint-disable-line react-hooks/exhaustive-deps
+    const outboxState = outbox.snapshot();
+    const shown = useMemo(() => {
+        // What is typed lies in the outbox; it is laid over anew with each of its states.
+        void outboxState;
+        return paper === undefined ? null : withTyped(paper, typed);
+    }, [paper, typed, outboxState]);
 
     // What an earlier visit could not save is composed once the paper is there.
     const isThere = shown !== null;
@@ -117,8 +133,9 @@ export function usePaper(id: string) {
         if (!isThere) return;
         for (const path of outbox.paths()) {
             if (!path.startsWith(`${paperPath(id)}/sources/`)) continue;
-            const source = (outbox.pending(path) as unknown as { source: Source }).source;
-            composer.ask({ ...source, id: path.slice(path.lastIndexOf('/') + 1) });
+            const typed = outbox.pending(path) as unknown as Asked;
+            const source = { ...typed.source, id: path.slice(path.lastIndexOf('/') + 1) };
+            composer.ask({ source, dismissed: typed.dismissed ?? [] });
         }
     }, [isThere, id, composer]);
 
@@ -141,16 +158,16 @@ export function usePaper(id: string) {
                     ? { version: 0, value: {} }
                     : { version: saved.version, value: valueOfSource(saved) },
             );
-            composer.ask({ ...given, id: sourceId });
+            composer.ask({ source: { ...given, id: sourceId }, dismissed: value.dismissed });
         },
         [known, id, composer],
     );
 
     /** Asks for the in-text forms of a source that is being looked at. */
     const look = useCallback(
-        (source: Source, mention: Mention | null = null) => {
+        (source: Source, dismissed: string[], mention: Mention | null = null) => {
             composer.pointAt(mention);
-            composer.ask(source);
+            composer.ask({ source, dismissed });
         },
         [composer],
     );
@@ -167,16 +184,6 @@ export function usePaper(id: string) {
         [known, id],
     );
 
-    const add = useCallback(
-        (source: Source): string => {
-            const sourceId = ulid();
-            edit(sourceId, source);
-            outbox.flush();
-            return sourceId;
-        },
-        [edit],
-    );
-
     /** The book is only where the source stands: one part of it was used. */
     const makePart = useCallback(
         async (sourceId: string) => {
@@ -188,21 +195,14 @@ export function usePaper(id: string) {
         [id, known, reload],
     );
 
-    const remove = useCallback(
-        async (sourceId: string) => {
-            const path = sourcePath(id, sourceId);
-            // What was typed last lies in the bin with it.
-            if (!(await outbox.delivered(path)))
-                throw new Error('What you typed last is not saved yet, so it was not removed. Try again in a moment.');
-            await call('DELETE', path);
-            await reload();
-        },
-        [id, reload],
-    );
-
-    const restore = useCallback(
-        async (sourceId: string) => {
-            await call('POST', `${sourcePath(id, sourceId)}/restore`);
+    /** Does something with several sources at once, after what was typed in them last is saved with them. */
+    const several = useCallback(
+        async (what: 'remove' | 'bring-back' | 'move', ids: string[], from = id, to = ''): Promise<void> => {
+            for (const sourceId of ids) {
+                if (await outbox.delivered(sourcePath(id, sourceId))) continue;
+                throw new Error(words.paper.notSavedYet);
+            }
+            await call('POST', `${paperPath(from)}/sources/${what}`, to === '' ? { ids } : { ids, to });
             await reload();
         },
         [id, reload],
@@ -212,17 +212,16 @@ export function usePaper(id: string) {
         settings: shown?.settings ?? null,
         sources: shown?.sources ?? {},
         page: paper?.page ?? null,
+        cited,
         revision: paper?.revision ?? 0,
         isCopy: paper?.isCopy === true,
         problem: query.error,
         look,
         edit,
         change,
-        add,
         makePart,
         reload,
-        remove,
-        restore,
+        several,
     };
 }
 

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { Button, Input, Select } from 'antd';
+import { Button, Select } from 'antd';
 import { useEffect, useRef, useState, type FormEvent } from 'react';
 import { Link, useNavigate } from 'react-router-dom';
 import { ulid } from 'ulid';
@@ -10,17 +10,21 @@ import { useOutbox } from '../keep/outboxOfThisTab';
 import { Bin } from '../kept/Bin';
 import { Dialog } from '../ui/Dialog';
 import { Mark } from '../ui/Mark';
-import { UndoBar } from '../ui/UndoBar';
+import { focusOn } from '../ui/focus';
+import { useSay } from '../ui/Messages';
+import ui from '../ui/ui.module.css';
+import { words } from '../words/english';
+import styles from './PapersPage.module.css';
 
 interface Listed {
     papers: PaperSummary[];
     styles: { value: string; label: string }[];
 }
 
-const NAMELESS = 'Paper without a title';
+const say = words.papers;
 
 /** The papers of this browser, and the way to begin one. */
-export function PapersPage() {
+export default function PapersPage() {
     const navigate = useNavigate();
     const client = useQueryClient();
     const waiting = useOutbox().progress();
@@ -35,15 +39,15 @@ export function PapersPage() {
     const [style, setStyle] = useState('mla-9');
     const [busy, setBusy] = useState(false);
     const [inBin, setInBin] = useState(false);
-    const [removed, setRemoved] = useState<PaperSummary | null>(null);
+    const tell = useSay();
     // One paper however often the button is pressed.
     const next = useRef(ulid());
-    const styles = list.data?.styles ?? [{ value: 'mla-9', label: 'MLA, 9th edition' }];
+    const choices = list.data?.styles ?? [{ value: 'mla-9', label: 'MLA, 9th edition' }];
     const papers = list.data?.papers;
     const gone = bin.data ?? [];
 
     useEffect(() => {
-        document.title = 'Your papers · Bibrel';
+        document.title = say.tab;
     }, []);
 
     const fresh = () =>
@@ -68,73 +72,68 @@ export function PapersPage() {
     };
     const remove = async (paper: PaperSummary) => {
         await call('DELETE', `papers/${paper.id}`);
-        setRemoved(paper);
+        tell(say.removed(paper.title || words.nameless), () => void tried(restore(paper.id)));
         await fresh();
+        focusOn('[data-papers] a', '[data-name]');
     };
     const restore = async (id: string) => {
         await call('POST', `papers/${id}/restore`);
         setInBin(false);
-        setRemoved(null);
         await fresh();
     };
     const told = problem || waiting.sentence || list.error?.message;
 
     return (
         <>
-            <header className="bar">
-                <Link className="mark" to="/">
+            <header className={styles.bar}>
+                <Link className={styles.mark} to="/">
                     <Mark />
                     Bibrel
                 </Link>
             </header>
-            <main className="papers">
-                <h1>Your papers</h1>
-                <p className="soft">
-                    Each paper keeps its sources and turns them into a finished page. Everything is saved for this
-                    browser as you go; there is nothing to sign up for.
-                </p>
+            <main className={styles.papers}>
+                <h1>{say.heading}</h1>
+                <p className={ui.soft}>{say.about}</p>
                 {told && (
-                    <p className="notice" role="alert">
+                    <p className={ui.notice} role="alert">
                         {told}
                     </p>
                 )}
-                <form className="begin" onSubmit={(event) => void begin(event)}>
-                    <label className="grow">
-                        What is the paper called?
-                        <Input
+                <form className={styles.begin} data-begin-paper="" onSubmit={(event) => void begin(event)}>
+                    <label className={styles.grow}>
+                        {say.called}
+                        <input
+                            className={ui.box}
+                            data-name=""
                             value={title}
                             maxLength={300}
                             onChange={(event) => setTitle(event.target.value)}
-                            placeholder="You can also name it later"
+                            placeholder={say.later}
                         />
                     </label>
                     <label>
-                        Style
+                        {say.style}
                         <Select
                             value={style}
                             onChange={setStyle}
-                            options={styles}
+                            options={choices}
                             style={{ width: 170 }}
                             aria-label="Style"
                         />
                     </label>
                     <Button type="primary" htmlType="submit" disabled={busy}>
-                        Begin the paper
+                        {say.begin}
                     </Button>
                 </form>
-                {list.isPending && <p className="soft">Fetching your papers …</p>}
-                {papers?.length === 0 && (
-                    <p className="soft">
-                        No paper yet. Name your first one above, choose the style your teacher asks for, and begin.
-                    </p>
-                )}
-                <ul className="list-of-papers" aria-label="Papers">
+                {list.isPending && <p className={ui.soft}>{say.fetching}</p>}
+                {papers?.length === 0 && <p className={ui.soft}>{say.none}</p>}
+                <ul className={styles.list} aria-label={say.list} data-papers="">
                     {papers?.map((paper) => (
                         <li key={paper.id}>
                             <Link to={`/papers/${paper.id}`}>
-                                <b>{paper.title || NAMELESS}</b>
-                                <span className="soft">
-                                    {styles.find((one) => one.value === paper.style)?.label} · {sourcesOf(paper)} ·
+                                <b>{paper.title || words.nameless}</b>
+                                <span className={ui.soft}>
+                                    {choices.find((one) => one.value === paper.style)?.label} · {sourcesOf(paper)} ·
                                     changed{' '}
                                     {new Date(paper.updatedAt).toLocaleDateString('en-GB', {
                                         day: 'numeric',
@@ -144,7 +143,7 @@ export function PapersPage() {
                                 </span>
                             </Link>
                             <button
-                                className="link"
+                                className={ui.link}
                                 type="button"
                                 onClick={() => void tried(remove(paper))}
                                 aria-label={`Remove ${paper.title || 'the paper without a title'}`}
@@ -156,32 +155,25 @@ export function PapersPage() {
                 </ul>
                 {gone.length > 0 && (
                     <p>
-                        <button className="link" type="button" onClick={() => setInBin(true)}>
-                            {gone.length === 1 ? 'One removed paper' : `${gone.length} removed papers`}
+                        <button className={ui.link} type="button" onClick={() => setInBin(true)}>
+                            {say.bin(gone.length)}
                         </button>
                     </p>
                 )}
                 <PlaceChoice />
             </main>
-            <Dialog title="Removed papers" open={inBin} onClose={() => setInBin(false)}>
+            <Dialog title={say.binTitle} open={inBin} onClose={() => setInBin(false)}>
                 <Bin
-                    label="Removed papers"
+                    label={say.binTitle}
                     removed={gone.map((one) => ({
                         id: one.id,
-                        name: one.title || NAMELESS,
+                        name: one.title || words.nameless,
                         removedAt: one.removedAt ?? one.updatedAt,
                         aside: sourcesOf(one),
                     }))}
                     onBringBack={(id) => void tried(restore(id))}
                 />
             </Dialog>
-            {removed !== null && (
-                <UndoBar
-                    text={`“${removed.title || NAMELESS}” was removed.`}
-                    onUndo={() => void tried(restore(removed.id))}
-                    onClose={() => setRemoved(null)}
-                />
-            )}
         </>
     );
 }

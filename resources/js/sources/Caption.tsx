@@ -1,7 +1,11 @@
-import { Checkbox, Input } from 'antd';
 import { type CSSProperties, useState } from 'react';
 import type { CaptionRun, Figure, Rule } from '../api/types';
+import ui from '../ui/ui.module.css';
+import { words } from '../words/english';
+import styles from './Caption.module.css';
 import { copied } from './words';
+
+const say = words.caption;
 
 interface Props {
     runs: CaptionRun[];
@@ -19,45 +23,37 @@ export function Caption({ runs, figure, rules, onFigure, onCopy }: Props) {
     const set = (part: Partial<Figure>) => onFigure({ ...figure, ...part });
     const { html, text } = copied(runs);
     const rule = told === null ? undefined : rules[runs[told]?.[2] ?? ''];
+    const box = (key: 'number' | 'words' | 'rights', label: string, longest: number, hint: string) => (
+        <label>
+            <span>{label}</span>
+            <input
+                className={ui.box}
+                value={figure[key]}
+                maxLength={longest}
+                placeholder={hint}
+                data-figure={key}
+                onChange={(event) => set({ [key]: event.target.value })}
+            />
+        </label>
+    );
     return (
-        <section className="cite" aria-label="Under the picture">
-            <h3>The picture’s caption</h3>
-            <div className="where figure">
-                <label>
-                    <span>Figure</span>
-                    <Input
-                        value={figure.number}
-                        maxLength={12}
-                        data-figure="number"
-                        onChange={(event) => set({ number: event.target.value })}
-                    />
-                </label>
-                <label>
-                    <span>Your words on it</span>
-                    <Input
-                        value={figure.words}
-                        maxLength={300}
-                        placeholder="A wheel at dusk"
-                        data-figure="words"
-                        onChange={(event) => set({ words: event.target.value })}
-                    />
-                </label>
-                <label>
-                    <span>Rights or licence</span>
-                    <Input
-                        value={figure.rights}
-                        maxLength={300}
-                        placeholder="CC BY 4.0"
-                        data-figure="rights"
-                        onChange={(event) => set({ rights: event.target.value })}
-                    />
-                </label>
+        <section className={styles.caption} aria-label={say.label}>
+            <h3>{say.heading}</h3>
+            <div className={styles.figure}>
+                {box('number', say.figure, 12, '')}
+                {box('words', say.yours, 300, say.yoursHint)}
+                {box('rights', say.rights, 300, 'CC BY 4.0')}
             </div>
-            <Checkbox checked={figure.adapted} onChange={(event) => set({ adapted: event.target.checked })}>
-                I changed the picture
-            </Checkbox>
-            <p className="caption" onMouseLeave={() => setTold(null)}>
-                <code data-caption="">
+            <label className={styles.check}>
+                <input
+                    type="checkbox"
+                    checked={figure.adapted}
+                    onChange={(event) => set({ adapted: event.target.checked })}
+                />
+                {say.changed}
+            </label>
+            <p className={styles.line} onMouseLeave={() => setTold(null)}>
+                <span className={styles.text} data-caption="">
                     {runs.map(([piece, look], i) => (
                         <span
                             key={i}
@@ -70,16 +66,12 @@ export function Caption({ runs, figure, rules, onFigure, onCopy }: Props) {
                             {piece}
                         </span>
                     ))}
-                </code>
-                <button className="link" type="button" onClick={() => onCopy(html, text)}>
-                    Copy the caption
+                </span>
+                <button className={ui.link} type="button" onClick={() => onCopy(html, text)}>
+                    {say.copy}
                 </button>
             </p>
-            <p className="soft" role="status">
-                {rule === undefined
-                    ? 'Point at a piece of it to see why it is there.'
-                    : `${rule.sentence} (${rule.place})`}
-            </p>
+            <p className={ui.soft}>{rule === undefined ? say.point : `${rule.sentence} (${rule.place})`}</p>
         </section>
     );
 }

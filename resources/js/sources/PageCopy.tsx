@@ -1,5 +1,10 @@
 import { Button } from 'antd';
 import { useEffect, useRef, useState } from 'react';
+import ui from '../ui/ui.module.css';
+import { words } from '../words/english';
+import styles from './PageCopy.module.css';
+
+const say = words.pageCopy;
 
 interface Props {
     blocks: { tag: string; text: string }[];
@@ -35,7 +40,7 @@ function pieces(text: string, places: string[]): { text: string; place: string |
 export function PageCopy({ blocks, mark, places, fields, onTake, onClose }: Props) {
     const box = useRef<HTMLElement>(null);
     const [selected, setSelected] = useState('');
-    useEffect(() => box.current?.querySelector('mark.now')?.scrollIntoView({ block: 'center' }), [mark]);
+    useEffect(() => box.current?.querySelector(`.${styles.now}`)?.scrollIntoView({ block: 'center' }), [mark]);
     useEffect(() => {
         const look = () => {
             const selection = document.getSelection();
@@ -50,30 +55,28 @@ export function PageCopy({ blocks, mark, places, fields, onTake, onClose }: Prop
     }, []);
 
     return (
-        <section className="copy" aria-label="Page copy">
+        <section className={styles.copy} aria-label={say.label} data-copy="">
             <header>
-                <b>Page copy</b>
-                <span className="soft">Select words in it to put them into a field.</span>
-                <button className="link" type="button" onClick={onClose}>
-                    Close
+                <h3>{say.label}</h3>
+                <span className={ui.soft}>{say.about}</span>
+                <button className={ui.link} type="button" onClick={onClose}>
+                    {words.close}
                 </button>
             </header>
-            <article ref={box} tabIndex={0} aria-label="Text of the page">
-                {blocks.length === 0 && (
-                    <p className="soft">There is no copy of this page. Look at it in your browser.</p>
-                )}
+            <article ref={box} tabIndex={0} aria-label={say.text} data-page-copy="">
+                {blocks.length === 0 && <p className={ui.soft}>{say.none}</p>}
                 {blocks.map((block, i) => {
                     const text = pieces(block.text, [mark, ...places.filter((place) => place !== mark)]).map(
                         (piece, n) =>
                             piece.place === null ? (
                                 piece.text
                             ) : (
-                                <mark key={n} className={piece.place === mark ? 'now' : undefined}>
+                                <mark key={n} className={piece.place === mark ? styles.now : undefined}>
                                     {piece.text}
                                 </mark>
                             ),
                     );
-                    return /^h[1-6]$/.test(block.tag) ? <h3 key={i}>{text}</h3> : <p key={i}>{text}</p>;
+                    return /^h[1-6]$/.test(block.tag) ? <h4 key={i}>{text}</h4> : <p key={i}>{text}</p>;
                 })}
             </article>
             {selected !== '' && (

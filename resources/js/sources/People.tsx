@@ -1,213 +1,341 @@
-import { Button, Input, Select } from 'antd';
-import { useRef, useState, type ClipboardEvent } from 'react';
+import { closestCenter, DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
+import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import { useRef, useState, type ClipboardEvent, type KeyboardEvent, type ReactNode } from 'react';
 import { call } from '../api/client';
 import type { Contributor, Name, Reference, Role } from '../api/types';
-import { memberId } from './members';
+import { announce } from '../ui/announce';
+import { focusOn } from '../ui/focus';
+import { useSay } from '../ui/Messages';
+import ui from '../ui/ui.module.css';
+import { words } from '../words/english';
+import { shown } from './names';
+import { formOf, moved, nobody, pastedInto, turned, type NameForm } from './people';
+import styles from './People.module.css';
 
 interface Props {
     id: string;
     path: string;
+    describedBy: string;
     people: Contributor[];
     roles: Role[];
     reference: Reference;
+    /** The places of those whose kind of name is in question. */
+    inQuestion: number[];
     onChange: (people: Contributor[]) => void;
-    onFocus: () => void;
 }
 
-type Form = 'person' | 'group' | 'screen';
+const say = words.people;
+
+/** As many roles as are offered by name where nobody is named yet. */
+const OFFERED = 4;
 
 /** The rarer parts of a name, by its form: what is asked, and an example. */
-const RARER: Record<Form, [keyof Name, string, string][]> = {
-    person: [['suffix', 'After the name', 'Jr.']],
+const RARER: Record<NameForm, [keyof Name, string, string][]> = {
+    person: [['suffix', say.suffix, 'Jr.']],
     group: [
-        ['parent', 'Part of', 'Northmere Ministry of Coasts'],
-        ['abbreviation', 'Short form for your text', 'NHT'],
+        ['parent', say.partOf, 'Northmere Ministry of Coasts'],
+        ['abbreviation', say.short, 'NHT'],
     ],
     screen: [
-        ['given', 'Real given names, if known', 'Dov'],
-        ['family', 'Real family name', 'Karsten'],
+        ['given', say.realGiven, 'Dov'],
+        ['family', say.realFamily, 'Karsten'],
     ],
 };
 
-function formOf(name: Name): Form {
-    return name.screen !== undefined ? 'screen' : name.group !== undefined ? 'group' : 'person';
-}
+/** The people and groups of a source, one row each, in the order of the entry. */
+export function People({ id, path, describedBy, people, roles, reference, inQuestion, onChange }: Props) {
+    const first = useRef(nobody(roles[0] ?? 'author'));
+    const tell = useSay();
+    // A drag begins once the pointer has moved, so that a press stays a press.
+    const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }));
+    const rows: Contributor[] = people.length > 0 ? people : [first.current];
+    const keyOf = (row: Contributor, place: number) => row.id ?? String(place);
+    const at = (place: number) => `[data-path="${path}.${place}"]`;
+    const label = (role: Role) => reference.roles.find((one) => one.id === role)?.label ?? role;
 
-/** A name keeps its words when it turns from a person's into an organisation's and back. */
-function turned(name: Name, form: Form): Name {
-    const whole =
-        name.screen ?? name.group ?? [name.given, name.particle, name.family, name.suffix].filter(Boolean).join(' ');
-    if (form === 'group') return { group: whole };
-    if (form === 'screen') return { screen: whole };
-    const parts = whole.split(' ');
-    return { given: parts.slice(0, -1).join(' '), family: parts[parts.length - 1] ?? '' };
-}
-
-/** The people and organisations after a source, one line each. */
-export function People({ id, path, people, roles, reference, onChange, onFocus }: Props) {
-    const [more, setMore] = useState<number | null>(null);
-    const first = useRef(memberId());
-    const rows: Contributor[] =
-        people.length > 0 ? people : [{ id: first.current, role: roles[0] ?? 'author', name: {} }];
     const set = (place: number, part: Partial<Contributor>) =>
         onChange(rows.map((row, i) => (i === place ? { ...row, ...part } : row)));
+    const move = (from: number, to: number) => {
+        const next = moved(rows, from, to);
+        if (next === rows) return;
+        onChange(next);
+        announce(say.moved(shown(rows[from]!.name) || say.someone, to + 1, rows.length));
+        focusOn(`[data-handle="${path}.${to}"]`);
+    };
+    const remove = (place: number) => {
+        const before = rows;
+        onChange(rows.filter((_, i) => i !== place));
+        const name = shown(before[place]!.name);
+        if (name !== '') tell(say.removed(name), () => onChange(before));
+        focusOn(at(Math.max(0, place - 1)), `[data-add="${path}"]`);
+    };
+    const add = (role: Role) => {
+        const isFirst = people.length === 0 && shown(first.current.name) === '';
+        onChange([...(isFirst ? [] : rows), nobody(role)]);
+        focusOn(at(isFirst ? 0 : rows.length));
+    };
     /** Several names pasted at once are taken apart by the server; one name stays where it was pasted. */
     const paste = async (place: number, event: ClipboardEvent<HTMLElement>) => {
         const text = event.clipboardData.getData('text/plain').trim();
-        if (!/[,;&\n]|\band\b|^by\b/i.test(text)) return;
+        if (!/[,;&\n]|\band\b|^by\b|\bet al/i.test(text)) return;
         event.preventDefault();
         const found = await call<{ contributors: Contributor[] }>('POST', 'bylines', { text: text.slice(0, 4000) });
-        const role = rows[place]?.role ?? 'author';
-        onChange([
-            ...rows.slice(0, place),
-            ...found.contributors.map((one) => ({ ...one, id: memberId(), role })),
-            ...rows.slice(place + 1),
-        ]);
+        const before = rows;
+        onChange(pastedInto(rows, place, found.contributors));
+        tell(say.pasted(found.contributors.length), () => onChange(before));
+        focusOn(at(place + found.contributors.length - 1));
     };
-    const name = (place: number, part: Name) => set(place, { name: { ...rows[place]!.name, ...part } });
-    const move = (place: number) =>
-        onChange(rows.map((row, i) => (i === place - 1 ? rows[place]! : i === place ? rows[place - 1]! : row)));
+    const dropped = ({ active, over }: DragEndEvent) => {
+        if (over === null) return;
+        const place = (wanted: unknown) => rows.findIndex((row, i) => keyOf(row, i) === wanted);
+        move(place(active.id), place(over.id));
+    };
 
     return (
-        <div className="people">
-            {rows.map((row, i) => {
-                const form = formOf(row.name);
-                const known = {
-                    onFocus,
-                    'data-path': `${path}.${i}`,
-                    onPaste: (event: ClipboardEvent<HTMLElement>) => void paste(i, event),
-                };
-                return (
-                    <div className={form === 'person' ? 'person' : 'person whole'} key={row.id ?? i}>
-                        {form === 'person' ? (
-                            <>
-                                <Input
-                                    {...known}
-                                    id={i === 0 ? id : undefined}
-                                    value={row.name.given ?? ''}
-                                    placeholder="Given names"
-                                    aria-label={`Given names, ${i + 1}`}
-                                    onChange={(event) => name(i, { given: event.target.value })}
-                                />
-                                <Input
-                                    onFocus={onFocus}
-                                    value={[row.name.particle, row.name.family].filter(Boolean).join(' ')}
-                                    placeholder="Family name"
-                                    aria-label={`Family name, ${i + 1}`}
-                                    onChange={(event) => name(i, { family: event.target.value, particle: undefined })}
-                                />
-                            </>
-                        ) : (
-                            <Input
-                                {...known}
-                                id={i === 0 ? id : undefined}
-                                value={row.name.group ?? row.name.screen ?? ''}
-                                placeholder={form === 'group' ? 'Name of the organisation' : 'Screen name'}
-                                aria-label={`${form === 'group' ? 'Organisation' : 'Screen name'}, ${i + 1}`}
-                                onChange={(event) =>
-                                    name(
-                                        i,
-                                        form === 'group'
-                                            ? { group: event.target.value }
-                                            : { screen: event.target.value },
-                                    )
-                                }
-                            />
-                        )}
-                        <Button
-                            aria-label={`Remove contributor ${i + 1}`}
-                            onClick={() => onChange(rows.filter((_, at) => at !== i))}
-                            disabled={people.length === 0}
-                        >
-                            ×
-                        </Button>
-                        <div className="what">
-                            <Select
-                                size="small"
-                                variant="borderless"
-                                aria-label={`Kind of name, ${i + 1}`}
-                                value={form}
-                                popupMatchSelectWidth={150}
-                                options={[
-                                    { value: 'person', label: 'Person' },
-                                    { value: 'group', label: 'Organisation' },
-                                    { value: 'screen', label: 'Screen name' },
-                                ]}
-                                onChange={(wanted: Form) => set(i, { name: turned(row.name, wanted) })}
-                            />
-                            {(roles.length > 1 || !roles.includes(row.role)) && (
-                                <Select
-                                    size="small"
-                                    variant="borderless"
-                                    aria-label={`Role, ${i + 1}`}
-                                    value={row.role}
-                                    popupMatchSelectWidth={190}
-                                    options={reference.roles
-                                        .filter((role) => roles.includes(role.id) || role.id === row.role)
-                                        .map((role) => ({ value: role.id, label: role.label }))}
-                                    onChange={(role: Role) => set(i, { role })}
-                                />
-                            )}
-                            {i > 0 && (
-                                <button
-                                    className="link"
-                                    type="button"
-                                    onClick={() => move(i)}
-                                    aria-label={`Move contributor ${i + 1} up`}
-                                >
-                                    Move up
-                                </button>
-                            )}
+        <div className={styles.people}>
+            <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped}>
+                <SortableContext items={rows.map(keyOf)} strategy={verticalListSortingStrategy}>
+                    {rows.map((row, i) => (
+                        <Person
+                            key={keyOf(row, i)}
+                            sortId={keyOf(row, i)}
+                            inputId={i === 0 ? id : undefined}
+                            path={`${path}.${i}`}
+                            describedBy={describedBy}
+                            row={row}
+                            place={i}
+                            count={rows.length}
+                            isAsked={inQuestion.includes(i)}
+                            role={
+                                (roles.length > 1 || !roles.includes(row.role)) && (
+                                    <select
+                                        className={`${ui.pick} ${styles.role}`}
+                                        aria-label={say.role(i + 1)}
+                                        value={row.role}
+                                        onChange={(event) => set(i, { role: event.target.value as Role })}
+                                    >
+                                        {reference.roles
+                                            .filter((role) => roles.includes(role.id) || role.id === row.role)
+                                            .map((role) => (
+                                                <option key={role.id} value={role.id}>
+                                                    {role.label}
+                                                </option>
+                                            ))}
+                                    </select>
+                                )
+                            }
+                            onName={(name) => set(i, { name })}
+                            onMove={(by) => move(i, i + by)}
+                            onRemove={people.length === 0 ? null : () => remove(i)}
+                            onPaste={(event) => void paste(i, event)}
+                        />
+                    ))}
+                </SortableContext>
+            </DndContext>
+            <div className={styles.add}>
+                {roles[0] === 'author' || roles.length === 1 ? (
+                    <button
+                        className={ui.link}
+                        type="button"
+                        data-add={path}
+                        onClick={() => add(rows[rows.length - 1]?.role ?? roles[0] ?? 'author')}
+                    >
+                        {say.add}
+                    </button>
+                ) : (
+                    <>
+                        <span className={ui.soft}>{say.addAs}</span>
+                        {roles.slice(0, OFFERED).map((role, i) => (
                             <button
-                                className="link"
+                                key={role}
+                                className={ui.link}
                                 type="button"
-                                aria-expanded={more === i}
-                                aria-label={`More about contributor ${i + 1}`}
-                                onClick={() => setMore(more === i ? null : i)}
+                                aria-label={say.addRole(label(role))}
+                                data-add={i === 0 ? path : undefined}
+                                onClick={() => add(role)}
                             >
-                                {more === i ? 'Less' : 'More'}
+                                {label(role).toLowerCase()}
                             </button>
-                        </div>
-                        {more === i && (
-                            <div className="rarer">
-                                {RARER[form].map(([key, asked, example]) => (
-                                    <label key={key}>
-                                        <span className="soft">{asked}</span>
-                                        <Input
-                                            value={String(row.name[key] ?? '')}
-                                            placeholder={example}
-                                            onFocus={onFocus}
-                                            onChange={(event) => name(i, { [key]: event.target.value })}
-                                        />
-                                    </label>
-                                ))}
-                                {form === 'person' && (
-                                    <label className="check">
-                                        <input
-                                            type="checkbox"
-                                            checked={row.name.familyFirst === true}
-                                            onChange={(event) => name(i, { familyFirst: event.target.checked })}
-                                        />
-                                        <span>The family name is said first, so it is not inverted</span>
-                                    </label>
-                                )}
-                            </div>
-                        )}
-                    </div>
-                );
-            })}
-            <div>
-                <button
-                    className="link"
-                    type="button"
-                    onClick={() =>
-                        onChange([...rows, { id: memberId(), role: rows[rows.length - 1]?.role ?? 'author', name: {} }])
-                    }
-                >
-                    Add another
-                </button>{' '}
-                <span className="soft">or paste a whole line of names.</span>
+                        ))}
+                    </>
+                )}
             </div>
+        </div>
+    );
+}
+
+interface PersonProps {
+    sortId: string;
+    inputId: string | undefined;
+    path: string;
+    describedBy: string;
+    row: Contributor;
+    place: number;
+    count: number;
+    isAsked: boolean;
+    role: ReactNode;
+    onName: (name: Name) => void;
+    onMove: (by: number) => void;
+    onRemove: (() => void) | null;
+    onPaste: (event: ClipboardEvent<HTMLElement>) => void;
+}
+
+function Person(props: PersonProps) {
+    const { row, place, count, path, onName } = props;
+    const [more, setMore] = useState(false);
+    const sortable = useSortable({ id: props.sortId });
+    const form = formOf(row.name);
+    const name = (part: Name) => onName({ ...row.name, ...part });
+    const box = (known: {
+        value: string;
+        hint: string;
+        label: string;
+        isFirst: boolean;
+        on: (value: string) => void;
+    }) => (
+        <input
+            className={ui.box}
+            {...(known.isFirst ? { id: props.inputId, 'data-path': path } : {})}
+            value={known.value}
+            placeholder={known.hint}
+            aria-label={known.label}
+            aria-describedby={known.isFirst ? props.describedBy : undefined}
+            autoComplete="off"
+            onPaste={props.onPaste}
+            onChange={(event) => known.on(event.target.value)}
+        />
+    );
+    const forms = (
+        <select
+            className={ui.pick}
+            aria-label={say.form(place + 1)}
+            value={form}
+            onChange={(event) => onName(turned(row.name, event.target.value as NameForm))}
+        >
+            {(['person', 'group', 'screen'] as const).map((one) => (
+                <option key={one} value={one}>
+                    {say.forms[one]}
+                </option>
+            ))}
+        </select>
+    );
+    const onKey = (event: KeyboardEvent) => {
+        if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return;
+        event.preventDefault();
+        props.onMove(event.key === 'ArrowUp' ? -1 : 1);
+    };
+    return (
+        <div
+            className={styles.person}
+            ref={sortable.setNodeRef}
+            style={{ transform: CSS.Translate.toString(sortable.transform), transition: sortable.transition }}
+            data-dragged={sortable.isDragging || undefined}
+            data-person={path}
+            onKeyDown={onKey}
+        >
+            <div className={styles.names}>
+                {form === 'person' ? (
+                    <>
+                        {box({
+                            value: row.name.given ?? '',
+                            hint: say.given,
+                            label: say.givenOf(place + 1),
+                            isFirst: true,
+                            on: (given) => name({ given }),
+                        })}
+                        {box({
+                            value: [row.name.particle, row.name.family].filter(Boolean).join(' '),
+                            hint: say.family,
+                            label: say.familyOf(place + 1),
+                            isFirst: false,
+                            on: (family) => name({ family, particle: undefined }),
+                        })}
+                    </>
+                ) : (
+                    box({
+                        value: row.name.group ?? row.name.screen ?? '',
+                        hint: form === 'group' ? say.group : say.screen,
+                        label: form === 'group' ? say.groupOf(place + 1) : say.screenOf(place + 1),
+                        isFirst: true,
+                        on: (value) => name(form === 'group' ? { group: value } : { screen: value }),
+                    })
+                )}
+            </div>
+            {props.role}
+            {count > 1 && (
+                <button
+                    ref={sortable.setActivatorNodeRef}
+                    {...sortable.listeners}
+                    className={styles.small}
+                    type="button"
+                    data-handle={path}
+                    aria-label={say.drag(place + 1)}
+                >
+                    <span aria-hidden="true">⠿</span>
+                </button>
+            )}
+            <button
+                className={styles.small}
+                type="button"
+                aria-expanded={more}
+                aria-label={say.more(place + 1)}
+                onClick={() => setMore(!more)}
+            >
+                <span aria-hidden="true">⋯</span>
+            </button>
+            {(more || props.isAsked) && (
+                <div className={styles.more}>
+                    {forms}
+                    {more && (
+                        <>
+                            {RARER[form].map(([key, asked, example]) => (
+                                <label key={key}>
+                                    <span className={ui.soft}>{asked}</span>
+                                    <input
+                                        className={ui.box}
+                                        value={String(row.name[key] ?? '')}
+                                        placeholder={example}
+                                        onChange={(event) => name({ [key]: event.target.value })}
+                                    />
+                                </label>
+                            ))}
+                            {form === 'person' && (
+                                <label className={styles.check}>
+                                    <input
+                                        type="checkbox"
+                                        checked={row.name.familyFirst === true}
+                                        onChange={(event) => name({ familyFirst: event.target.checked })}
+                                    />
+                                    <span>{say.familyFirst}</span>
+                                </label>
+                            )}
+                            <span className={ui.acts}>
+                                {place > 0 && (
+                                    <button className={ui.link} type="button" onClick={() => props.onMove(-1)}>
+                                        {say.up}
+                                    </button>
+                                )}
+                                {place < count - 1 && (
+                                    <button className={ui.link} type="button" onClick={() => props.onMove(1)}>
+                                        {say.down}
+                                    </button>
+                                )}
+                                {props.onRemove !== null && (
+                                    <button
+                                        className={ui.link}
+                                        type="button"
+                                        aria-label={say.removeOf(place + 1)}
+                                        onClick={props.onRemove}
+                                    >
+                                        {say.remove}
+                                    </button>
+                                )}
+                            </span>
+                        </>
+                    )}
+                </div>
+            )}
         </div>
     );
 }

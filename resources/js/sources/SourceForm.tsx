@@ -1,120 +1,119 @@
-import { Button, Checkbox, Input } from 'antd';
-import { useEffect, useMemo, useState } from 'react';
+import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import { call } from '../api/client';
-import type { Contributor, Field, Issue, Mention, PageEntry, Reference, Role, SavedSource, Source } from '../api/types';
+import type {
+    Cited,
+    Contributor,
+    FormField,
+    Mention,
+    OpenIssue,
+    Reference,
+    SavedSource,
+    Source,
+    Style,
+} from '../api/types';
+import { announce } from '../ui/announce';
+import { Dot } from '../ui/Dot';
+import { focusOn } from '../ui/focus';
+import ui from '../ui/ui.module.css';
+import { words } from '../words/english';
 import { Caption } from './Caption';
-import { EvidenceLine } from './EvidenceLine';
+import { evidenceOf, type Evidence, type Value } from './evidence';
 import { FieldRow } from './FieldRow';
-import { InText } from './InText';
+import { IssueActs, type FormActs } from './FormActs';
+import { InTextBar } from './InTextBar';
+import { called } from './names';
 import { PageCopy } from './PageCopy';
-import { People } from './People';
-import { isQuiet, openIssues } from './issues';
 import { fieldOf, hasValue, peopleAt, textAt, withAt } from './paths';
-import { ReachChoice } from './ReachChoice';
+import { People } from './People';
+import styles from './SourceForm.module.css';
 import { TitleInput } from './TitleInput';
 
 interface Props {
     paperId: string;
     saved: SavedSource;
-    entry: PageEntry | undefined;
-    style: string;
-    family: string;
+    /** Whether it is being begun, so that empty fields need not be spoken of yet. */
+    isNew: boolean;
+    /** Whether it is on no paper yet. */
+    isDraft: boolean;
+    cited: Cited | null;
+    style: Style;
     reference: Reference;
+    /** How many sources the paper has. */
+    count: number;
+    onBack: () => void;
+    onKind: () => void;
     onEdit: (source: Source, dismissed?: string[]) => void;
     onField: (path: string | null) => void;
     /** One part of the book was used. */
     onPart: () => void;
     onLookUpAgain: () => void;
+    onOpen: (source: string) => void;
     mention: Mention;
     onMention: (mention: Mention) => void;
     onCopyText: (html: string, text: string) => void;
+    onCopyEntry: () => void;
+    onStates: () => void;
+    onRemove: () => void;
 }
 
-const DATES = ['containers.0.date', 'accessed', 'original.date'];
+type Blocks = { tag: string; text: string }[];
 
-/** Whether it has an address, so that the day it was read may count. */
-function isOnline(source: Source): boolean {
-    return (source.containers ?? []).some((container) => Boolean(container.url));
-}
+const say = words.form;
+
+/** Fields whose values are no words of a page. */
+const NOT_ON_A_PAGE = ['accessed', 'annotation', 'language', 'containers.0.url'];
 
 /** The day it is where the student sits, as one would write it. */
 function today(): string {
     return new Date().toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
 }
 
-/** One source's fields in the order of the style, with what was found, what is open, and help in place. */
-export function SourceForm({
-    paperId,
-    saved,
-    entry,
-    style,
-    family,
-    reference,
-    onEdit,
-    onField,
-    onPart,
-    onLookUpAgain,
-    mention,
-    onMention,
-    onCopyText,
-}: Props) {
-    const { source, reading } = saved;
+function valueAt(source: Source, path: string): Value {
+    return path.endsWith('contributors') ? peopleAt(source, path) : textAt(source, path);
+}
+
+/** One source's fields in the order of the style: quiet where all is well, in words where something wants a look. */
+export const SourceForm = memo(function SourceForm(props: Props) {
+    const { paperId, saved, isNew, cited, style, reference, mention, onMention, onField } = props;
+    const { source, reading, issues } = saved;
     const kind = reference.kinds.find((one) => one.id === source.kind) ?? reference.kinds[reference.kinds.length - 1]!;
     const [all, setAll] = useState(false);
-    const [copy, setCopy] = useState<{ blocks: { tag: string; text: string }[]; mark: string } | null>(null);
+    const [copy, setCopy] = useState<{ blocks: Blocks; mark: string } | null>(null);
+    const [visited, setVisited] = useState<ReadonlySet<string>>(new Set());
+    const [focused, setFocused] = useState<string | null>(null);
+    const dismissed = useMemo(() => reading?.dismissed ?? [], [reading?.dismissed]);
+    const isChecked = (path: string) => dismissed.includes(`checked:${path}`);
 
-    const fields = useMemo(() => {
-        const order = kind.orders[family] ?? [];
-        return order.map((path) => kind.fields.find((field) => field.path === path)!);
-    }, [kind, family]);
+    const fields = useMemo(
+        () => (kind.orders[style.family] ?? []).map((path) => kind.fields.find((field) => field.path === path)!),
+        [kind, style.family],
+    );
     const reach = kind.accessMethods.find((one) => one.id === source.reached);
     /** How much a field matters, given how the source was reached; null where it is out of place. */
-    const need = (field: Field) =>
+    const need = (field: FormField) =>
         reach !== undefined && field.path in reach.needs ? reach.needs[field.path] : field.need;
-    const filled = (field: Field) => hasValue(source, field.path) || reading?.findings[field.path] !== undefined;
+    const filled = (field: FormField) => hasValue(source, field.path) || reading?.findings[field.path] !== undefined;
     const possible = fields.filter((field) => filled(field) || need(field) !== null);
+    const isFirst = (field: FormField) =>
+        field.isFirst ? need(field) !== 'optional' || field.form === 'people' : need(field) === 'required';
     const shown = possible.filter(
         (field) =>
-            all || filled(field) || need(field) !== 'optional' || (field.path === 'accessed' && isOnline(source)),
+            all ||
+            filled(field) ||
+            isFirst(field) ||
+            visited.has(field.path) ||
+            field.askedWith.some((path) => hasValue(source, path)),
     );
-    const dismissed = reading?.dismissed ?? [];
-    const open = openIssues(saved, 'form');
-
-    const set = (path: string, value: unknown) => onEdit(withAt(source, path, value));
-    const fixButtons = (issue: Issue) =>
-        [issue.fix, issue.otherFix].map((fix) => {
-            // What was stored with an older reading has no second answer.
-            if (!fix) return null;
-            // The page that tells of a work is also where it was read: its address belongs into the entry.
-            const isAddress = issue.id === 'listed-only';
-            const press = () =>
-                isAddress
-                    ? onEdit({ ...withAt(source, issue.field, fix.value), reached: 'web' }, [...dismissed, issue.id])
-                    : set(fix.field ?? fieldOf(issue.field), fix.value);
-            return (
-                <button className="link" type="button" onClick={press} key={fix.label}>
-                    {fix.label}
-                </button>
-            );
-        });
-    const dismiss = (issue: Issue) => onEdit(source, [...dismissed, issue.id]);
-    const checked = (path: string) => dismissed.includes(`checked:${path}`);
-    const check = (path: string, on: boolean) =>
-        onEdit(source, on ? [...dismissed, `checked:${path}`] : dismissed.filter((one) => one !== `checked:${path}`));
-    /** What the style does without a field the student says the source does not have. */
-    const without = (path: string) =>
-        (reading?.issues ?? []).some(
-            (issue) => issue.dismissal === 'has-none' && dismissed.includes(issue.id) && fieldOf(issue.field) === path,
-        );
+    const rest = issues.filter(
+        (issue) => issue.severity === 'open' && !shown.some((field) => field.path === fieldOf(issue.field)),
+    );
+    const hasCopy = reading !== null && reading.url !== '' && !issues.some((issue) => issue.id === 'lookup-failed');
 
     const seeIn = async (mark: string) => {
-        const answer = await call<{ blocks: { tag: string; text: string }[] }>(
-            'GET',
-            `papers/${paperId}/sources/${saved.id}/page-copy`,
-        );
+        const answer = await call<{ blocks: Blocks }>('GET', `papers/${paperId}/sources/${saved.id}/page-copy`);
         setCopy({ blocks: answer.blocks, mark });
+        focusOn('[data-page-copy]');
     };
-
     /** Words selected in the page copy, tidied for the field they go into. */
     const take = async (path: string, text: string) => {
         const tidied = await call<{ value: string | Contributor[] }>('POST', 'tidied', {
@@ -122,250 +121,382 @@ export function SourceForm({
             text: text.slice(0, 2000),
             site: textAt(source, 'containers.0.title'),
         });
-        set(path, tidied.value);
+        acts.set(path, tidied.value);
     };
 
-    useEffect(() => setCopy(null), [saved.id]);
-    const copied =
-        reading !== null && reading.url !== '' && !reading.issues.some((issue) => issue.id === 'lookup-failed');
-    const places = Object.values(reading?.findings ?? {})
-        .filter((finding) => finding.evidence.visible)
-        .map((finding) => finding.evidence.text);
-    const kindFinding = reading?.findings['kind'];
+    // Rows keep the same actions for as long as the form is open; what they act on is always the latest.
+    const now = useRef({ source, dismissed, props, seeIn });
+    useEffect(() => {
+        now.current = { source, dismissed, props, seeIn };
+    });
+    const [acts] = useState<FormActs>(() => {
+        const edit = (next: Source, aside?: string[]) => now.current.props.onEdit(next, aside);
+        const set = (path: string, value: unknown) => edit(withAt(now.current.source, path, value));
+        const put = (id: string) => [...now.current.dismissed.filter((one) => one !== id), id];
+        return {
+            set,
+            use: (path, value) => {
+                set(path, value);
+                focusOn(`[data-path="${path}"]`, `[data-path="${path}.0"]`);
+            },
+            check: (path, on) => {
+                const id = `checked:${path}`;
+                edit(now.current.source, on ? put(id) : now.current.dismissed.filter((one) => one !== id));
+            },
+            fix: (issue, which) => {
+                const fix = issue[which];
+                if (fix === null) return;
+                const path = fix.field ?? fieldOf(issue.field);
+                const fixed = withAt(now.current.source, path, fix.value);
+                const settles = issue.ofReading && issue.dismissal !== null;
+                edit(fix.reached ? { ...fixed, reached: fix.reached } : fixed, settles ? put(issue.id) : undefined);
+                focusOn(
+                    `[data-path="${fieldOf(issue.field)}"]`,
+                    `[data-path="${fieldOf(issue.field)}.0"]`,
+                    '[data-form]',
+                );
+            },
+            dismiss: (issue) => {
+                edit(now.current.source, put(issue.id));
+                focusOn(
+                    `[data-path="${fieldOf(issue.field)}"]`,
+                    `[data-path="${fieldOf(issue.field)}.0"]`,
+                    '[data-form]',
+                );
+            },
+            see: (text) => void now.current.seeIn(text),
+            focus: (path) => {
+                setFocused(path);
+                now.current.props.onField(path);
+            },
+            visit: (path) => setVisited((before) => (before.has(path) ? before : new Set([...before, path]))),
+            part: () => now.current.props.onPart(),
+            lookUpAgain: () => now.current.props.onLookUpAgain(),
+            openOther: (other) => now.current.props.onOpen(other),
+        };
+    });
 
-    const under = (field: Field, current: string | Contributor[]) => {
-        const finding = reading?.findings[field.path];
-        const said = saved.issues.filter((issue) => fieldOf(issue.field) === field.path && issue.id !== 'too-little');
-        const offered = open.filter((issue) => issue.id === 'copyright-year' && issue.field === field.path);
-        return (
-            <>
-                {finding !== undefined && (
-                    <EvidenceLine
-                        finding={finding}
-                        current={current}
-                        checked={checked(field.path)}
-                        onCheck={(on) => check(field.path, on)}
-                        onUse={(value) => set(field.path, value)}
-                        onSee={copied ? (text) => void seeIn(text) : null}
+    const evidence = (field: FormField) =>
+        evidenceOf(reading?.findings[field.path], valueAt(source, field.path), isChecked(field.path));
+    const found = shown.filter((field) => evidence(field)?.canBeChecked === true);
+    const unchecked = found.filter((field) => !isChecked(field.path));
+    const wants = issues.filter((issue) => issue.severity !== 'hint' && (issue.severity === 'open' || !isNew)).length;
+    const checkRest = () => {
+        const ids = unchecked.map((field) => `checked:${field.path}`);
+        props.onEdit(source, [...dismissed, ...ids]);
+        announce(say.restSaid);
+        focusOn('[data-form] [data-path]');
+    };
+
+    const control = (field: FormField, id: string, describedBy: string) => {
+        if (field.form === 'people') {
+            const inQuestion = issues
+                .map((issue) => new RegExp(`^${field.path.replaceAll('.', '\\.')}\\.(\\d+)$`).exec(issue.field)?.[1])
+                .flatMap((place) => (place === undefined ? [] : [Number(place)]));
+            return (
+                <People
+                    id={id}
+                    path={field.path}
+                    describedBy={describedBy}
+                    people={peopleAt(source, field.path)}
+                    roles={field.roles ?? []}
+                    reference={reference}
+                    inQuestion={inQuestion}
+                    onChange={(next) => acts.set(field.path, next)}
+                />
+            );
+        }
+        const value = textAt(source, field.path);
+        const common = {
+            id,
+            value,
+            className: ui.box,
+            'data-path': field.path,
+            'aria-describedby': describedBy,
+            'aria-required': need(field) === 'required' || undefined,
+        };
+        if (field.form === 'title') {
+            return (
+                <>
+                    <TitleInput
+                        id={id}
+                        path={field.path}
+                        value={value}
+                        describedBy={describedBy}
+                        held={cited?.names ?? []}
+                        onChange={(next) => acts.set(field.path, next)}
+                        onTurn={(held) => acts.set('title.names', held.names)}
                     />
-                )}
-                {offered.map((issue) => (
-                    <div className="ev wants" key={issue.id}>
-                        <span className="dot guess" aria-hidden="true" />
-                        <span>
-                            {issue.about}? Only a copyright year.{' '}
-                            <button className="link" type="button" onClick={() => set(field.path, issue.about)}>
-                                Use it anyway
-                            </button>
-                        </span>
-                    </div>
-                ))}
-                {said.map((issue) => (
-                    <div className={isQuiet(issue) ? 'ev' : 'ev wants'} key={issue.id + issue.sentence}>
-                        <span className={isQuiet(issue) ? 'dot own' : 'dot guess'} aria-hidden="true" />
-                        <span>
-                            {without(field.path) ? `You said the source has none. ${issue.without}` : issue.sentence}{' '}
-                            {fixButtons(issue)}
-                        </span>
-                    </div>
-                ))}
-            </>
+                    {field.path === 'title.main' && kind.describable && value !== '' && (
+                        <label className={styles.check}>
+                            <input
+                                type="checkbox"
+                                checked={source.title?.described === true}
+                                onChange={(event) => acts.set('title.described', event.target.checked)}
+                            />
+                            {say.described}
+                        </label>
+                    )}
+                </>
+            );
+        }
+        if (field.form === 'long')
+            return <textarea {...common} rows={3} onChange={(event) => acts.set(field.path, event.target.value)} />;
+        const input = (
+            <input
+                {...common}
+                autoComplete="off"
+                placeholder={field.form === 'date' ? say.dateHint : undefined}
+                onChange={(event) => acts.set(field.path, event.target.value)}
+            />
+        );
+        return field.path === 'accessed' ? (
+            <div className={styles.within}>
+                {input}
+                <button className={ui.link} type="button" onClick={() => acts.set('accessed', today())}>
+                    {say.today}
+                </button>
+            </div>
+        ) : (
+            input
         );
     };
 
-    const control = (field: Field, id: string) => {
-        const focus = () => onField(field.path);
-        if (field.path.endsWith('contributors')) {
-            const people = peopleAt(source, field.path);
-            const roles: Role[] = field.path === 'contributors' ? kind.roles : ['editor', 'author', 'translator'];
-            return {
-                input: (
-                    <People
-                        id={id}
-                        path={field.path}
-                        people={people}
-                        roles={roles}
-                        reference={reference}
-                        onChange={(next) => set(field.path, next)}
-                        onFocus={focus}
-                    />
-                ),
-                value: people,
-            };
-        }
-        const value = textAt(source, field.path);
-        const common = { id, value, onFocus: focus, 'data-path': field.path };
-        if (field.path === 'title.main' || field.path === 'title.subtitle') {
-            const describes = field.path === 'title.main' && kind.describable;
-            return {
-                input: (
-                    <>
-                        <TitleInput
-                            id={id}
-                            path={field.path}
-                            value={value}
-                            onChange={(next) => set(field.path, next)}
-                            onFocus={focus}
-                        />
-                        {describes && value !== '' && (
-                            <Checkbox
-                                checked={source.title?.described === true}
-                                onChange={(event) => set('title.described', event.target.checked)}
-                            >
-                                It has no title; these words describe it
-                            </Checkbox>
-                        )}
-                    </>
-                ),
-                value,
-            };
-        }
-        const input =
-            field.path === 'annotation' ? (
-                <Input.TextArea
-                    {...common}
-                    className="growing"
-                    rows={3}
-                    onChange={(event) => set(field.path, event.target.value)}
-                />
-            ) : (
-                <Input
-                    {...common}
-                    placeholder={DATES.includes(field.path) ? 'Year, or day month year' : undefined}
-                    onChange={(event) => set(field.path, event.target.value)}
-                />
-            );
-        return {
-            input:
-                field.path === 'accessed' ? (
-                    <div className="inline">
-                        {input}
-                        <Button onClick={() => set('accessed', today())}>Today</Button>
-                    </div>
-                ) : (
-                    input
-                ),
-            value,
-        };
-    };
-
+    const foot =
+        focused === null
+            ? null
+            : quietWords(
+                  shown.find((field) => field.path === focused),
+                  evidence,
+              );
+    const kindFinding = reading?.findings['kind'];
     let [titled, grouped] = [false, false];
 
     return (
-        <div onBlur={(event) => !event.currentTarget.contains(event.relatedTarget) && onField(null)}>
-            {open.length > 0 && (
-                <div className="notice" role="status">
-                    <b>{open.length === 1 ? 'One thing to look at' : `${open.length} things to look at`}</b>
-                    <ul>
-                        {open.map((issue) => (
-                            <li key={issue.id + issue.field + issue.sentence}>
-                                {issue.sentence}
-                                <span className="acts">
-                                    {fixButtons(issue)}
-                                    {issue.id === 'whole-or-part' && (
-                                        <button className="link" type="button" onClick={onPart}>
-                                            One part of it
-                                        </button>
-                                    )}
-                                    {issue.id === 'lookup-failed' && (
-                                        <button className="link" type="button" onClick={onLookUpAgain}>
-                                            Try again
-                                        </button>
-                                    )}
-                                    {copied && !issue.waits && reading.issues.includes(issue) && (
-                                        <button className="link" type="button" onClick={() => void seeIn(issue.about)}>
-                                            Show the page copy
-                                        </button>
-                                    )}
-                                    {issue.dismissal !== null && (
-                                        <button className="link" type="button" onClick={() => dismiss(issue)}>
-                                            {issue.answer}
-                                        </button>
-                                    )}
-                                </span>
+        <section
+            className={styles.form}
+            aria-label={say.label(called(source))}
+            onBlur={(event) => {
+                if (!event.currentTarget.contains(event.relatedTarget)) onField(null);
+            }}
+        >
+            <div className={styles.scroll} data-scroll="">
+                <div className={styles.head}>
+                    <button className={`${ui.link} ${ui.strong}`} type="button" data-back="" onClick={props.onBack}>
+                        <span aria-hidden="true">‹ </span>
+                        {say.back(props.count)}
+                    </button>
+                    <span className={styles.what}>
+                        <button
+                            className={styles.kind}
+                            type="button"
+                            data-kind-button=""
+                            aria-label={words.kinds.changeLabel(kind.label)}
+                            title={kindFinding?.value === source.kind ? kindFinding.evidence.where : undefined}
+                            onClick={props.onKind}
+                        >
+                            {kind.label}
+                        </button>
+                        {kind.accessMethods.length > 1 && (
+                            <select
+                                className={ui.pick}
+                                aria-label={words.kinds.reached}
+                                value={source.reached ?? ''}
+                                data-reached=""
+                                onChange={(event) => props.onEdit({ ...source, reached: event.target.value })}
+                            >
+                                {source.reached === undefined && <option value="">{words.kinds.reachedUnsaid}</option>}
+                                {kind.accessMethods.map((one) => (
+                                    <option key={one.id} value={one.id}>
+                                        {one.label.charAt(0).toLowerCase() + one.label.slice(1)}
+                                    </option>
+                                ))}
+                            </select>
+                        )}
+                    </span>
+                </div>
+                {(found.length > 0 || wants > 0 || hasCopy) && (
+                    <div className={styles.summary}>
+                        <span>
+                            {found.length > 0 && say.found(found.length)}
+                            {found.length > 0 && wants > 0 && ', '}
+                            {wants > 0 && <b data-wants={wants}>{say.look(wants)}</b>}
+                        </span>
+                        <span className={ui.acts}>
+                            {hasCopy && (
+                                <>
+                                    <button
+                                        className={ui.link}
+                                        type="button"
+                                        data-show-page=""
+                                        onClick={() => acts.see('')}
+                                    >
+                                        {say.show}
+                                    </button>
+                                    <button className={ui.link} type="button" onClick={props.onLookUpAgain}>
+                                        {say.again}
+                                    </button>
+                                </>
+                            )}
+                            {unchecked.length > 0 && (
+                                <button className={ui.link} type="button" onClick={checkRest}>
+                                    {say.rest}
+                                </button>
+                            )}
+                        </span>
+                    </div>
+                )}
+                {rest.length > 0 && (
+                    <ul className={ui.notice} data-notice="">
+                        {rest.map((issue: OpenIssue) => (
+                            <li key={issue.id + issue.sentence} data-issue={issue.id}>
+                                {issue.sentence} <IssueActs issue={issue} acts={acts} canSee={hasCopy} />
                             </li>
                         ))}
                     </ul>
+                )}
+                {copy !== null && (
+                    <PageCopy
+                        blocks={copy.blocks}
+                        mark={copy.mark}
+                        places={Object.values(reading?.findings ?? {})
+                            .filter((finding) => finding.evidence.visible)
+                            .map((finding) => finding.evidence.text)}
+                        fields={shown
+                            .filter((field) => !NOT_ON_A_PAGE.includes(field.path))
+                            .map(({ path, label }) => ({ path, label }))}
+                        onTake={(path, text) => void take(path, text)}
+                        onClose={() => {
+                            setCopy(null);
+                            focusOn('[data-show-page]', '[data-form] [data-path]');
+                        }}
+                    />
+                )}
+                {props.isDraft && <p className={`${ui.soft} ${ui.small}`}>{say.nothingYet}</p>}
+                <div className={styles.fields} data-form="" tabIndex={-1}>
+                    {shown.map((field) => {
+                        const id = `field-${field.path.replaceAll('.', '-')}`;
+                        titled ||= field.path.startsWith('title.');
+                        const begins = !grouped && titled && field.path.startsWith('containers.');
+                        grouped ||= begins;
+                        const isTitle = field.form === 'title';
+                        return (
+                            <div key={field.path}>
+                                {begins && <h3 className={styles.group}>{say.appeared}</h3>}
+                                <FieldRow
+                                    field={field}
+                                    inputId={id}
+                                    isEmpty={!hasValue(source, field.path)}
+                                    isRequired={need(field) === 'required'}
+                                    speaks={!isNew || visited.has(field.path)}
+                                    evidence={evidence(field)}
+                                    isChecked={isChecked(field.path)}
+                                    issues={issues.filter(
+                                        (issue) =>
+                                            fieldOf(issue.field) === field.path && !issue.id.startsWith('title-name:'),
+                                    )}
+                                    acts={acts}
+                                    canSee={hasCopy}
+                                    depends={[
+                                        valueOf(source, field),
+                                        kind,
+                                        reach,
+                                        isTitle ? source.title?.described : null,
+                                        isTitle ? cited?.names : null,
+                                        field.form === 'people' ? issues : null,
+                                    ]}
+                                >
+                                    {(describedBy) => control(field, id, describedBy)}
+                                </FieldRow>
+                            </div>
+                        );
+                    })}
                 </div>
-            )}
-            {(copied || kindFinding !== undefined) && (
-                <p className="kind-ev">
-                    {kindFinding !== undefined && kindFinding.value === source.kind && (
-                        <span>
-                            <span className={`dot ${kindFinding.confidence}`} aria-hidden="true" /> {kind.label}.{' '}
-                            {kindFinding.evidence.where}
-                        </span>
-                    )}
-                    {copied && (
-                        <>
-                            <button className="link" type="button" onClick={() => void seeIn('')}>
-                                Page copy
-                            </button>
-                            <button className="link" type="button" onClick={onLookUpAgain}>
-                                Look it up again
-                            </button>
-                        </>
-                    )}
-                </p>
-            )}
-            {copy !== null && (
-                <PageCopy
-                    blocks={copy.blocks}
-                    mark={copy.mark}
-                    places={places}
-                    fields={shown
-                        .filter(
-                            (field) => !['accessed', 'annotation', 'language', 'containers.0.url'].includes(field.path),
-                        )
-                        .map(({ path, label }) => ({ path, label }))}
-                    onTake={(path, text) => void take(path, text)}
-                    onClose={() => setCopy(null)}
-                />
-            )}
-            <ReachChoice kind={kind} source={source} onEdit={(next) => onEdit(next)} />
-            <div className="fields">
-                {shown.map((field) => {
-                    const id = `field-${field.path.replaceAll('.', '-')}`;
-                    const { input, value } = control(field, id);
-                    titled ||= field.path.startsWith('title.');
-                    const begins = !grouped && titled && field.path.startsWith('containers.');
-                    grouped ||= begins;
-                    return (
-                        <div key={field.path}>
-                            {begins && <div className="group">Where it appeared</div>}
-                            <FieldRow field={field} inputId={id} under={under(field, value)}>
-                                {input}
-                            </FieldRow>
-                        </div>
-                    );
-                })}
+                {(all || shown.length < possible.length) && (
+                    <div className={styles.more}>
+                        <button className={ui.link} type="button" aria-expanded={all} onClick={() => setAll(!all)}>
+                            {all ? say.fewerFields : say.moreFields(possible.length - shown.length)}
+                        </button>
+                    </div>
+                )}
+                {cited?.caption !== undefined && (
+                    <Caption
+                        runs={cited.caption}
+                        figure={mention.figure}
+                        rules={reference.rules[style.id] ?? {}}
+                        onFigure={(figure) => onMention({ ...mention, figure })}
+                        onCopy={props.onCopyText}
+                    />
+                )}
+                {!props.isDraft && (
+                    <div className={`${styles.more} ${ui.acts}`}>
+                        <button className={ui.link} type="button" onClick={props.onCopyEntry}>
+                            {say.copyEntry}
+                        </button>
+                        <button className={ui.link} type="button" onClick={props.onStates}>
+                            {say.states}
+                        </button>
+                        <button className={ui.link} type="button" onClick={props.onRemove}>
+                            {say.removeThis}
+                        </button>
+                    </div>
+                )}
             </div>
-            {(all || shown.length < possible.length) && (
-                <div className="more">
-                    <button className="link" type="button" onClick={() => setAll(!all)}>
-                        {all ? 'Show fewer fields' : `Show ${possible.length - shown.length} more fields`}
-                    </button>
+            {foot !== null && (
+                <div className={styles.foot} data-foot="">
+                    <Dot kind={foot.evidence.dot} />
+                    <span>
+                        <b>{foot.field.label}:</b> {foot.evidence.text}{' '}
+                        {hasCopy && foot.evidence.seen !== '' && (
+                            <button className={ui.link} type="button" onClick={() => acts.see(foot.evidence.seen)}>
+                                {say.showIt}
+                            </button>
+                        )}
+                        {foot.evidence.offers.map((offer) => (
+                            <span key={offer.text}>
+                                {offer.text}{' '}
+                                <button
+                                    className={ui.link}
+                                    type="button"
+                                    onClick={() => acts.use(foot.field.path, offer.value)}
+                                >
+                                    {offer.label}
+                                </button>{' '}
+                            </span>
+                        ))}
+                    </span>
                 </div>
             )}
-            {entry?.caption !== undefined && (
-                <Caption
-                    runs={entry.caption}
-                    figure={mention.figure}
-                    rules={reference.rules[style] ?? {}}
-                    onFigure={(figure) => onMention({ ...mention, figure })}
-                    onCopy={onCopyText}
-                />
-            )}
-            {entry?.citation !== undefined && (
-                <InText
-                    entry={entry}
+            {cited !== null && (
+                <InTextBar
+                    cited={cited}
                     mention={mention}
-                    abbreviated={(source.contributors ?? []).some((one) => one.name.abbreviation)}
-                    locators={reference.locators}
+                    isAbbreviated={(source.contributors ?? []).some((one) => one.name.abbreviation)}
+                    reference={reference}
                     onMention={onMention}
-                    onCopy={onCopyText}
+                    onCopy={props.onCopyText}
                 />
             )}
-        </div>
+        </section>
     );
+});
+
+/** What a field holds, the same as long as it is the same: lists of people are kept as they are until somebody changes them. */
+function valueOf(source: Source, field: FormField): unknown {
+    if (field.form !== 'people') return textAt(source, field.path);
+    return field.path === 'contributors' ? source.contributors : source.containers?.[0]?.contributors;
+}
+
+/** The words on a field that stand nowhere else, for while one is in it. */
+function quietWords(
+    field: FormField | undefined,
+    of: (field: FormField) => Evidence | null,
+): { field: FormField; evidence: Evidence } | null {
+    const evidence = field === undefined ? null : of(field);
+    return field === undefined ||
+        evidence === null ||
+        evidence.isLoud ||
+        (evidence.text === '' && evidence.offers.length === 0)
+        ? null
+        : { field, evidence };
 }

@@ -38,3 +38,24 @@ export function marked(title: string, wanted: Mark[]): string {
     }
     return set + (from === 0 ? title : rest);
 }
+
+/** A stretch of a title, and the held word it is. */
+export interface Piece<T> {
+    text: string;
+    held: T | null;
+}
+
+/** A text parted where held words stand in it, in whatever letters. */
+export function pieces<T extends { word: string }>(text: string, held: T[]): Piece<T>[] {
+    if (held.length === 0) return [{ text, held: null }];
+    const byWord = new Map(held.map((one) => [one.word.toLowerCase(), one]));
+    const parted = text.split(/([\p{L}\p{N}][\p{L}\p{N}\p{M}'’.&]*[\p{L}\p{N}\p{M}]|[\p{L}\p{N}])/u);
+    const found: Piece<T>[] = [];
+    for (const part of parted) {
+        const one = byWord.get(part.toLowerCase()) ?? byWord.get(part.replace(/['’]s$/, '').toLowerCase()) ?? null;
+        const last = found[found.length - 1];
+        if (one === null && last?.held === null) last.text += part;
+        else if (part !== '') found.push({ text: part, held: one });
+    }
+    return found;
+}

@@ -1,4 +1,7 @@
 import { useEffect, useRef, type ReactNode } from 'react';
+import { words } from '../words/english';
+import styles from './Dialog.module.css';
+import ui from './ui.module.css';
 
 interface Props {
     title: string;
@@ -8,7 +11,10 @@ interface Props {
     children: ReactNode;
 }
 
-/** The browser's own modal dialog: it holds the focus, closes on Escape and needs no style of its own at run time. */
+/**
+ * The browser's own modal dialog, instead of antd's: it holds the focus and gives it back where it was, closes on Escape, and
+ * costs nothing before the first key is typed.
+ */
 export function Dialog({ title, open, onClose, children }: Props) {
     const dialog = useRef<HTMLDialogElement>(null);
     useEffect(() => {
@@ -19,7 +25,7 @@ export function Dialog({ title, open, onClose, children }: Props) {
     return (
         <dialog
             ref={dialog}
-            className="dialog"
+            className={styles.dialog}
             aria-label={title}
             onCancel={(event) => {
                 event.preventDefault();
@@ -31,8 +37,8 @@ export function Dialog({ title, open, onClose, children }: Props) {
                     <header>
                         <h2>{title}</h2>
                         {onClose !== undefined && (
-                            <button className="link" type="button" onClick={onClose}>
-                                Close
+                            <button className={ui.link} type="button" onClick={onClose}>
+                                {words.close}
                             </button>
                         )}
                     </header>

@@ -1,28 +1,72 @@
 import type { ThemeConfig } from 'antd';
+import { useSyncExternalStore } from 'react';
 
-export const theme: ThemeConfig = {
-    token: {
-        colorPrimary: '#0f5257',
-        colorLink: '#0f5257',
-        colorInfo: '#0f5257',
-        colorWarning: '#a86a12',
-        colorError: '#8a3b12',
-        colorText: '#23262b',
-        colorTextSecondary: '#5f594d',
-        colorTextPlaceholder: '#7b7466',
-        colorBorder: '#d9d1c3',
-        colorBgContainer: '#ffffff',
-        colorBgLayout: '#faf7f1',
-        fontFamily: "'Atkinson Hyperlegible', system-ui, sans-serif",
-        fontSize: 14,
-        borderRadius: 6,
-        controlHeight: 34,
-        motion: false,
-        boxShadow: '0 6px 18px #00000022',
-        boxShadowSecondary: '0 6px 18px #00000022',
-    },
-    components: {
-        Button: { fontWeight: 700, primaryShadow: 'none', defaultShadow: 'none' },
-        Select: { optionSelectedBg: '#dbe8e6' },
-    },
-};
+const NIGHT = window.matchMedia('(prefers-color-scheme: dark)');
+
+/** The antd theme out of the tokens in tokens.css, which say every value once. */
+function themeNow(): ThemeConfig {
+    const tokens = getComputedStyle(document.documentElement);
+    const value = (name: string) => tokens.getPropertyValue(name).trim();
+    return {
+        token: {
+            colorPrimary: value('--petrol'),
+            colorLink: value('--petrol'),
+            colorInfo: value('--petrol'),
+            colorWarning: value('--ochre'),
+            colorError: value('--ochre-ink'),
+            colorText: value('--ink'),
+            colorTextHeading: value('--ink'),
+            colorTextSecondary: value('--soft'),
+            colorTextDescription: value('--soft'),
+            colorTextPlaceholder: value('--hint'),
+            colorTextLightSolid: value('--on-petrol'),
+            colorTextDisabled: value('--hint'),
+            colorBorder: value('--line'),
+            colorBgBase: value('--field'),
+            colorBgContainer: value('--field'),
+            colorBgElevated: value('--field'),
+            colorBgLayout: value('--card'),
+            controlItemBgHover: value('--card'),
+            controlItemBgActive: value('--petrol-wash'),
+            fontFamily: value('--face'),
+            fontSize: 14,
+            borderRadius: 6,
+            controlHeight: 34,
+            motion: false,
+            boxShadow: `0 6px 18px ${value('--shade')}`,
+            boxShadowSecondary: `0 6px 18px ${value('--shade')}`,
+        },
+        components: {
+            Button: {
+                fontWeight: 700,
+                primaryShadow: 'none',
+                defaultShadow: 'none',
+                primaryColor: value('--on-petrol'),
+                defaultBg: value('--field'),
+                defaultColor: value('--ink'),
+            },
+            Select: {
+                optionSelectedBg: value('--petrol-wash'),
+                optionSelectedColor: value('--ink'),
+                optionActiveBg: value('--card'),
+            },
+        },
+    };
+}
+
+let made: ThemeConfig | null = null;
+
+/** The theme of the hour; it changes with the desk. */
+export function useTheme(): ThemeConfig {
+    return useSyncExternalStore(
+        (tell) => {
+            const change = () => {
+                made = null;
+                tell();
+            };
+            NIGHT.addEventListener('change', change);
+            return () => NIGHT.removeEventListener('change', change);
+        },
+        () => (made ??= themeNow()),
+    );
+}
