@@ -5,7 +5,10 @@ import { defineConfig } from 'vite';
 const root = 'public';
 // Faces in the older format are for browsers without service workers, and the barcode reader needs a connection anyway.
 const built = readdirSync(`${root}/build/assets`)
-    .filter((file) => /\.(?:js|css|woff2)$/.test(file) && !file.startsWith('Barcode'))
+    .filter(
+        (file) =>
+            /\.(?:js|css|woff2)$/.test(file) && !/^Barcode|-(?:cyrillic|greek|hebrew|vietnamese|latin-ext)/.test(file),
+    )
     .map((file) => `/build/assets/${file}`);
 
 export default defineConfig({

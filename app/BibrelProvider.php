@@ -35,6 +35,7 @@ final class BibrelProvider extends ServiceProvider
 {
     public function register(): void
     {
+        self::countInMemory();
         $this->app->singleton(Workers::class);
         $this->app->singleton(HostMap::class);
         $this->app->singleton(HostLimiter::class, static fn (Application $app): HostLimiter => new HostLimiter(
@@ -86,6 +87,18 @@ final class BibrelProvider extends ServiceProvider
         $this->limit('saves', 'saves_a_minute');
         $this->limit('compose', 'compositions_a_minute');
         $this->limit('lookups', 'lookups_a_minute');
+    }
+
+    /**
+     * On one machine limits are counted in the memory its workers share, where that is to be had: a file for each count
+     * costs more than most of what it guards, and may miss one where requests meet.
+     */
+    private static function countInMemory(): void
+    {
+        if (config('cache.limiter') === null && config('cache.default') === 'file'
+            && function_exists('apcu_enabled') && apcu_enabled()) {
+            config(['cache.limiter' => 'apc', 'cache.stores.apc' => ['driver' => 'apc']]);
+        }
     }
 
     /** Where composed entries outlive a request: shared by the workers of this machine, in a cache, or nowhere. */

@@ -6,6 +6,7 @@ namespace Bibrel\App\Models;
 
 use Bibrel\Core\Page\Memory;
 use Bibrel\Core\Page\Page;
+use Bibrel\Core\Page\PageChanges;
 use Bibrel\Core\Page\PageSource;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CourseRules;
@@ -119,10 +120,29 @@ final class Paper extends Model implements Revisable
         return $this->styleInUse()->runningHead($this->courseRules(), $this->surname, $this->title);
     }
 
+    public function page(): Page
+    {
+        $memory = app(Memory::class);
+
+        return Page::compose($this->pageSources(), $this->styleInUse(), $this->courseRules(), $memory, withBare: false);
+    }
+
     /**
-     * @param  ?Source  $draft stands in for the saved source with the same id, or next to them where none has it yet
+     * What a change of a source makes new on the page.
+     *
+     * @param  Source  $draft  stands in for the saved source with its id, or next to them where none has it yet
+     * @param  list<string>  $known  the marks of the entries the browser has, in its order
      */
-    public function page(?Source $draft = null): Page
+    public function pageChanges(Source $draft, array $known): PageChanges
+    {
+        $memory = app(Memory::class);
+        $sources = $this->pageSources($draft);
+
+        return Page::changes($sources, $this->styleInUse(), $this->courseRules(), $memory, $known, $draft->id);
+    }
+
+    /** @return list<PageSource> */
+    private function pageSources(?Source $draft = null): array
     {
         $sources = [];
         foreach ($this->versions() as $id => $version) {
@@ -131,9 +151,8 @@ final class Paper extends Model implements Revisable
         if ($draft !== null && $draft->id !== '') {
             $sources[$draft->id] = PageSource::of($draft);
         }
-        $memory = app(Memory::class);
 
-        return Page::compose(array_values($sources), $this->styleInUse(), $this->courseRules(), $memory, withBare: false);
+        return array_values($sources);
     }
 
     /** A source of it, read together with all others when the first of them is asked for. */

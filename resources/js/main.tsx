@@ -1,7 +1,7 @@
 import './ui/tokens.css';
 import './ui/base.css';
 import './ui/faces.css';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { notifyManager, QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { ConfigProvider } from 'antd';
 import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
@@ -14,6 +14,9 @@ const PaperScreen = lazy(() => import('./paper/PaperScreen'));
 const PapersPage = lazy(() => import('./papers/PapersPage'));
 
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content;
+
+// What arrives is drawn together with what it came with, and not in a turn of its own.
+notifyManager.setScheduler(queueMicrotask);
 
 const queries = new QueryClient({
     defaultOptions: {

@@ -15,7 +15,7 @@ use Illuminate\Support\Str;
  */
 final class RoutesTest extends AppTestCase
 {
-    private const OPEN = ['api/reference', 'api/kinds', 'api/papers', 'api/bin', 'api/tidied', 'api/bylines', 'api/compose', 'api/{any}', 'up', '{any?}'];
+    private const OPEN = ['api/reference/{release?}', 'api/kinds', 'api/papers', 'api/bin', 'api/tidied', 'api/bylines', 'api/compose', 'api/{any}', 'up', '{any?}'];
 
     public function test_nobody_reaches_anything_of_somebody_else(): void
     {

@@ -99,7 +99,7 @@ final class WaysOutTest extends AppTestCase
         $paper = $this->newPaper();
         $source = $this->newSource($paper, self::book());
         $this->newSource($paper, self::book('Other'));
-        $copy = $this->getJson("/api/papers/{$paper}/clipboard?source={$source}")->assertOk();
+        $copy = $this->getJson("/api/papers/{$paper}/clipboard?only={$source}")->assertOk();
         self::assertSame('Brook, Halima. Moonpower. Quayside Press, 2014.', $copy->json('text'));
         self::assertSame(1, substr_count((string) $copy->json('html'), '<p '));
     }

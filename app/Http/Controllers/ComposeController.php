@@ -11,6 +11,7 @@ use Bibrel\App\Http\Resources\PageResource;
 use Bibrel\App\Models\SourceRecord;
 use Bibrel\App\Papers\HeldNames;
 use Bibrel\App\Papers\OpenPoints;
+use Bibrel\Core\Page\NoMemory;
 use Bibrel\Core\Page\Page;
 use Bibrel\Core\Read\Bylines;
 use Bibrel\Core\Read\Selection;
@@ -49,7 +50,8 @@ final class ComposeController
         $source = $request->source();
         $paper = $request->paper();
         $style = $paper?->styleInUse() ?? Styles::get((string) $request->input('style'));
-        $page = $paper?->page($source) ?? Page::compose([$source], $style, $request->course());
+        $page = $paper?->pageChanges($source, $request->known())
+            ?? Page::changes([$source], $style, $request->course(), new NoMemory, []);
         $reading = $paper === null
             ? null
             : SourceRecord::query()->where('paper_id', $paper->id)->whereKey($source->id)->first(['id', 'reading'])?->reading;
@@ -64,7 +66,6 @@ final class ComposeController
                 $source->id,
                 $request->mention(),
                 $request->figure(),
-                $request->known(),
             ),
             'issues' => (new OpenPoints($style))->of($source, $reading, $dismissed, $double),
             'names' => HeldNames::of($source, $style),

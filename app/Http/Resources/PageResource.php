@@ -6,6 +6,7 @@ namespace Bibrel\App\Http\Resources;
 
 use Bibrel\Core\Format\Inline;
 use Bibrel\Core\Page\Page;
+use Bibrel\Core\Page\PageChanges;
 use Bibrel\Core\Page\PageEntry;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CitationContext;
@@ -19,7 +20,7 @@ use Illuminate\Http\Resources\Json\JsonResource;
 /**
  * A composed page: its entries in runs, and what the style keeps off it.
  *
- * @property-read Page $resource
+ * @property-read Page|PageChanges $resource
  */
 final class PageResource extends JsonResource
 {
@@ -27,15 +28,13 @@ final class PageResource extends JsonResource
      * @param  string  $cited  the id of the source whose in-text forms are wanted
      * @param  Figure  $figure  what its caption says, where it is a picture
      * @param  CitationContext  $mention  where in the source, and whose words it passes on
-     * @param  list<string>  $known  the marks of the entries the browser has, in its order
      */
     public function __construct(
-        Page $page,
+        Page|PageChanges $page,
         private readonly Style $style,
         private readonly string $cited = '',
         private readonly CitationContext $mention = new CitationContext,
         private readonly Figure $figure = new Figure,
-        private readonly array $known = [],
     ) {
         parent::__construct($page);
     }
@@ -47,38 +46,12 @@ final class PageResource extends JsonResource
             'heading' => $this->resource->heading,
             'headingIsBold' => $this->resource->headingIsBold,
             'annotationIndent' => $this->resource->annotationIndent,
-            'entries' => $this->known === []
-                ? array_map($this->entry(...), $this->resource->entries)
-                : $this->changed(),
+            'entries' => array_map(
+                fn (PageEntry|array $one): array => $one instanceof PageEntry ? $this->entry($one) : $one,
+                $this->resource->entries,
+            ),
             'leftOut' => array_map($this->leftOut(...), $this->resource->leftOut),
         ];
-    }
-
-    /**
-     * The entries as a list of what changed: a pair stands for entries the browser has, where they begin there and how
-     * many they are; everything else is new.
-     *
-     * @return list<array{int, int}|array<string, mixed>>
-     */
-    private function changed(): array
-    {
-        $places = array_flip($this->known);
-        $changed = [];
-        $last = -1;
-        foreach ($this->resource->entries as $entry) {
-            $place = $entry->id === $this->cited ? null : ($places[$entry->mark] ?? null);
-            if ($place === null) {
-                $changed[] = $this->entry($entry);
-                $last = -1;
-            } elseif ($last >= 0 && $changed[$last][0] + $changed[$last][1] === $place) {
-                $changed[$last][1]++;
-            } else {
-                $changed[] = [$place, 1];
-                $last = count($changed) - 1;
-            }
-        }
-
-        return $changed;
     }
 
     /** @return array<string, mixed> */

@@ -12,6 +12,8 @@ use Bibrel\Core\Text\Collation;
 /** Places and composes the entries of a page, and only those that are not remembered. */
 final readonly class Composer
 {
+    private const MARK = 'mark|';
+
     /** By what remembered entries are told apart, besides the source: the style and what the course asks for. */
     private string $asked;
 
@@ -60,21 +62,82 @@ final readonly class Composer
      */
     public function entries(array $placed): array
     {
-        $contexts = (new Neighbours(
-            array_map(static fn (Placed $one): Placement => $one->placement, $placed),
-            $this->style,
-        ))->contexts();
+        return array_values($this->composedAt($placed, $this->contexts($placed), array_keys($placed)));
+    }
+
+    /**
+     * Entries somebody may know already: by their marks alone where they do.
+     *
+     * @param  list<Placed>  $placed in page order
+     * @param  array<string, mixed>  $known  by the marks they have
+     * @param  string  $wanted  the id of a source whose entry is wanted whole
+     * @return list<PageEntry|string>
+     */
+    public function changed(array $placed, array $known, string $wanted): array
+    {
+        $contexts = $this->contexts($placed);
         $keys = [];
         foreach ($placed as $i => $one) {
-            $keys[] = $one->source->key === '' ? '' : "entry|{$this->asked}|{$contexts[$i]->key()}|{$one->source->key}";
+            $keys[$i] = $one->source->key === '' ? '' : self::MARK.$this->key($one, $contexts[$i]);
+        }
+        $marks = $this->memory->recall(array_values(array_filter($keys, static fn (string $key): bool => $key !== '')));
+        $entries = [];
+        $new = [];
+        foreach ($placed as $i => $one) {
+            $content = $marks[$keys[$i]] ?? null;
+            $mark = is_string($content) ? PageEntry::markOf($one->source->id, $content) : '';
+            $isKnown = $mark !== '' && isset($known[$mark]) && $one->source->id !== $wanted;
+            $isKnown ? $entries[$i] = $mark : $new[] = $i;
+        }
+        $entries += $this->composedAt($placed, $contexts, $new);
+        ksort($entries);
+
+        return array_values($entries);
+    }
+
+    /**
+     * @param  list<Placed>  $placed
+     * @return list<EntryContext>
+     */
+    private function contexts(array $placed): array
+    {
+        $placements = array_map(static fn (Placed $one): Placement => $one->placement, $placed);
+
+        return (new Neighbours($placements, $this->style))->contexts();
+    }
+
+    private function key(Placed $one, EntryContext $context): string
+    {
+        return "{$this->asked}|{$context->key()}|{$one->source->key}";
+    }
+
+    /**
+     * @param  list<Placed>  $placed
+     * @param  list<EntryContext>  $contexts
+     * @param  list<int>  $places  those that are wanted
+     * @return array<int, PageEntry> by their places
+     */
+    private function composedAt(array $placed, array $contexts, array $places): array
+    {
+        $keys = [];
+        foreach ($places as $i) {
+            $keys[] = $placed[$i]->source->key === '' ? '' : 'entry|'.$this->key($placed[$i], $contexts[$i]);
         }
         $composed = $this->remembered($keys, fn (array $missing): array => array_map(
-            fn (int $i): Composed => $this->composed($placed[$i]->source, $contexts[$i]),
+            fn (int $n): Composed => $this->composed($placed[$places[$n]]->source, $contexts[$places[$n]]),
             $missing,
         ));
         $entries = [];
-        foreach ($placed as $i => $one) {
-            $entries[] = new PageEntry($one->source, $contexts[$i], $composed[$i]->runs, $composed[$i]->annotation, $composed[$i]->mark);
+        $marks = [];
+        foreach ($places as $n => $i) {
+            $one = $composed[$n];
+            $entries[$i] = new PageEntry($placed[$i]->source, $contexts[$i], $one->runs, $one->annotation, $one->mark);
+            if ($keys[$n] !== '') {
+                $marks[self::MARK.substr($keys[$n], strlen('entry|'))] = $one->mark;
+            }
+        }
+        if ($marks !== []) {
+            $this->memory->keep($marks);
         }
 
         return $entries;

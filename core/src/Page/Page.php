@@ -40,25 +40,69 @@ final readonly class Page
         Memory $memory = new NoMemory,
         bool $withBare = true,
     ): self {
-        $sources = array_map(
-            static fn (Source|PageSource $one): PageSource => $one instanceof Source ? PageSource::of($one) : $one,
-            $sources,
-        );
         $composer = new Composer($style, $course, $memory);
-        [$listed, $leftOut] = $composer->ordered($sources, $withBare);
+        [$listed, $leftOut] = $composer->ordered(self::toCompose($sources), $withBare);
         $entries = $composer->entries($listed);
-        $aside = array_map(
-            static fn (Placed $one): PageEntry => new PageEntry($one->source, new EntryContext, [], []),
-            $leftOut,
-        );
 
         return new self(
             $course->heading ?: $style->heading(count($entries)),
             $style->headingIsBold(),
             $entries,
-            $aside,
+            self::aside($leftOut),
             $style->annotationIndent(),
             self::doubles([...$listed, ...$leftOut]),
+        );
+    }
+
+    /**
+     * The same page, told to somebody who has an earlier state of it.
+     *
+     * @param  list<Source|PageSource>  $sources in any order
+     * @param  list<string>  $known  the marks of the entries they have, in their order
+     * @param  string  $wanted  the id of a source whose entry is wanted whole
+     */
+    public static function changes(
+        array $sources,
+        Style $style,
+        CourseRules $course,
+        Memory $memory,
+        array $known,
+        string $wanted = '',
+    ): PageChanges {
+        $composer = new Composer($style, $course, $memory);
+        [$listed, $leftOut] = $composer->ordered(self::toCompose($sources), false);
+
+        return new PageChanges(
+            $course->heading ?: $style->heading(count($listed)),
+            $style->headingIsBold(),
+            PageChanges::told($composer->changed($listed, array_flip($known), $wanted), $known),
+            self::aside($leftOut),
+            $style->annotationIndent(),
+            self::doubles([...$listed, ...$leftOut]),
+        );
+    }
+
+    /**
+     * @param  list<Source|PageSource>  $sources
+     * @return list<PageSource>
+     */
+    private static function toCompose(array $sources): array
+    {
+        return array_map(
+            static fn (Source|PageSource $one): PageSource => $one instanceof Source ? PageSource::of($one) : $one,
+            $sources,
+        );
+    }
+
+    /**
+     * @param  list<Placed>  $leftOut
+     * @return list<PageEntry>
+     */
+    private static function aside(array $leftOut): array
+    {
+        return array_map(
+            static fn (Placed $one): PageEntry => new PageEntry($one->source, new EntryContext, [], []),
+            $leftOut,
         );
     }
 

@@ -33,7 +33,13 @@ final readonly class PageEntry
         string $mark = '',
     ) {
         $this->id = $of->id;
-        $this->mark = substr(hash('xxh3', "{$of->id}|{$mark}"), 0, self::MARK);
+        $this->mark = self::markOf($of->id, $mark);
+    }
+
+    /** @param  string  $content  the mark of what the source came to */
+    public static function markOf(string $id, string $content): string
+    {
+        return substr(hash('xxh3', "{$id}|{$content}"), 0, self::MARK);
     }
 
     public function source(): Source

@@ -21,10 +21,10 @@ final class AddressBreaks
     /** @return list<string> the pieces of an address, which joined are the address; its host is one of them */
     public static function pieces(string $address): array
     {
-        preg_match('~^(?:https?://)?[^/?#]*/?~i', $address, $host);
-        $rest = preg_split(self::PLACES, substr($address, strlen($host[0])), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        $host = preg_match('~^(?:https?://)?[^/?#]*/?~i', $address, $m) === 1 ? $m[0] : '';
+        $rest = preg_split(self::PLACES, substr($address, strlen($host)), -1, PREG_SPLIT_NO_EMPTY) ?: [];
 
-        return array_values(array_filter([$host[0], ...$rest], static fn (string $one): bool => $one !== ''));
+        return array_values(array_filter([$host, ...$rest], static fn (string $one): bool => $one !== ''));
     }
 
     /** The text of a run with a mark wherever it may break, where it is a long address. */

@@ -41,8 +41,8 @@ async function send(method: string, path: string, body: unknown): Promise<Respon
                 ...(method === 'GET' ? {} : { 'X-XSRF-TOKEN': token() }),
             },
             body: text,
-            // What is on its way arrives even if the page is closed meanwhile.
-            keepalive: method !== 'GET' && (text?.length ?? 0) < KEPT_ALIVE,
+            // What changes something arrives even if the page is closed meanwhile.
+            keepalive: method === 'PUT' && (text?.length ?? 0) < KEPT_ALIVE,
         });
     } catch {
         throw new Problem(0, NO_CONNECTION);

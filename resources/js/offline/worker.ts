@@ -14,9 +14,15 @@ const PATIENCE = 4;
 // wants it kept; this only has the page, the scripts, the styles and the faces.
 void self.skipWaiting();
 self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
-self.addEventListener('install', (event) =>
-    event.waitUntil(caches.open('bibrel-shell').then((cache) => cache.add(SHELL))),
-);
+self.addEventListener('install', (event) => {
+    event.waitUntil(caches.open('bibrel-shell').then((cache) => cache.add(SHELL)));
+    // What is typed never goes through here, where the browser can be told so.
+    const routes = event as { addRoutes?: (routes: object) => Promise<void> };
+    event.waitUntil(
+        routes.addRoutes?.({ condition: { urlPattern: { pathname: '/api/*' } }, source: 'network' }) ??
+            Promise.resolve(),
+    );
+});
 
 precacheAndRoute(BUILT, { directoryIndex: '', cleanURLs: false });
 

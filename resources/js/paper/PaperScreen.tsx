@@ -13,11 +13,9 @@ import { leadOfFile } from '../lookup/files';
 import { useLead } from '../lookup/useLead';
 import { useLookups } from '../lookup/useLookups';
 import { Sheets } from '../page/Sheets';
-import { ByHand } from '../sources/ByHand';
 import { NOWHERE } from '../sources/InTextBar';
 import { called } from '../sources/names';
 import { missingCount } from '../sources/open';
-import { SourceForm } from '../sources/SourceForm';
 import { SourceList, type ListActs } from '../sources/SourceList';
 import { Dialog } from '../ui/Dialog';
 import { focusOn, isTyping } from '../ui/focus';
@@ -34,6 +32,8 @@ import { unsaved, usePaper } from './usePaper';
 import { useReference } from './useReference';
 
 const CourseRules = lazy(() => import('./CourseRules'));
+const SourceForm = lazy(() => import('../sources/SourceForm').then(({ SourceForm }) => ({ default: SourceForm })));
+const ByHand = lazy(() => import('../sources/ByHand').then(({ ByHand }) => ({ default: ByHand })));
 const HelpSheet = lazy(() => import('./HelpSheet'));
 const Bin = lazy(() => import('../kept/Bin').then(({ Bin }) => ({ default: Bin })));
 const EarlierStates = lazy(() =>
@@ -112,13 +112,16 @@ function Paper({ paperId }: { paperId: string }) {
 
     const [mention, setMention] = useState(NOWHERE);
     useEffect(() => setMention(NOWHERE), [sourceId]);
-    const dismissed = open?.reading?.dismissed;
-    const citedId = cited?.id;
+    // What is opened is asked about once, and again where the style or the course rules changed; after that every key asks.
+    const asked = useRef('');
+    const settingsVersion = settings?.version;
     useEffect(() => {
-        // What is opened is asked about once; after that every key asks.
-        if (saved !== undefined && citedId !== saved.id)
-            look({ ...saved.source, id: saved.id }, dismissed ?? [], mention);
-    }, [saved, dismissed, citedId, look, mention]);
+        if (saved === undefined || settingsVersion === undefined) return;
+        const wanted = `${saved.id}|${settingsVersion}`;
+        if (asked.current === wanted) return;
+        asked.current = wanted;
+        look({ ...saved.source, id: saved.id }, saved.reading?.dismissed ?? [], mention);
+    }, [saved, settingsVersion, look, mention]);
 
     const go = useCallback(
         (id: string | null, replace = false) => {
@@ -476,66 +479,68 @@ function Paper({ paperId }: { paperId: string }) {
                             />
                         </div>
                     )}
-                    {asking !== null ? (
-                        <div className={styles.scroll}>
-                            <ByHand
+                    <Suspense fallback={<div className={styles.scroll} />}>
+                        {asking !== null ? (
+                            <div className={styles.scroll}>
+                                <ByHand
+                                    reference={reference}
+                                    now={asking === 'change' ? (open?.source.kind ?? null) : null}
+                                    onChoose={chooseKind}
+                                    onClose={() => {
+                                        setAsking(null);
+                                        focusOn(open === undefined ? '[data-begin]' : '[data-kind-button]');
+                                    }}
+                                />
+                            </div>
+                        ) : open !== undefined ? (
+                            <SourceForm
+                                key={open.id}
+                                paperId={paperId}
+                                saved={open}
+                                isNew={saved === undefined || (begun.current.has(open.id) && open.reading === null)}
+                                isDraft={saved === undefined}
+                                cited={cited?.id === open.id ? cited : null}
+                                style={style}
                                 reference={reference}
-                                now={asking === 'change' ? (open?.source.kind ?? null) : null}
-                                onChoose={chooseKind}
-                                onClose={() => {
-                                    setAsking(null);
-                                    focusOn(open === undefined ? '[data-begin]' : '[data-kind-button]');
-                                }}
+                                count={count}
+                                onBack={back}
+                                onKind={onKind}
+                                onEdit={onEdit}
+                                onField={setLitField}
+                                onPart={onPart}
+                                onLookUpAgain={onAgain}
+                                onOpen={openSource}
+                                mention={mention}
+                                onMention={onMention}
+                                onCopyText={onCopyText}
+                                onCopyEntry={onCopyEntry}
+                                onStates={onStates}
+                                onRemove={onRemove}
                             />
-                        </div>
-                    ) : open !== undefined ? (
-                        <SourceForm
-                            key={open.id}
-                            paperId={paperId}
-                            saved={open}
-                            isNew={saved === undefined || (begun.current.has(open.id) && open.reading === null)}
-                            isDraft={saved === undefined}
-                            cited={cited?.id === open.id ? cited : null}
-                            style={style}
-                            reference={reference}
-                            count={count}
-                            onBack={back}
-                            onKind={onKind}
-                            onEdit={onEdit}
-                            onField={setLitField}
-                            onPart={onPart}
-                            onLookUpAgain={onAgain}
-                            onOpen={openSource}
-                            mention={mention}
-                            onMention={onMention}
-                            onCopyText={onCopyText}
-                            onCopyEntry={onCopyEntry}
-                            onStates={onStates}
-                            onRemove={onRemove}
-                        />
-                    ) : (
-                        <div className={styles.scroll} data-list-scroll="">
-                            {isUnknown && (
-                                <p className={ui.notice} role="alert">
-                                    {say.noSource}
-                                </p>
-                            )}
-                            <SourceList
-                                page={page}
-                                sources={sources}
-                                reference={reference}
-                                papers={otherPapers}
-                                acts={listActs}
-                            />
-                            {removed.length > 0 && (
-                                <p className={ui.soft}>
-                                    <button className={ui.link} type="button" onClick={() => setDialog('bin')}>
-                                        {words.list.bin(removed.length)}
-                                    </button>
-                                </p>
-                            )}
-                        </div>
-                    )}
+                        ) : (
+                            <div className={styles.scroll} data-list-scroll="">
+                                {isUnknown && (
+                                    <p className={ui.notice} role="alert">
+                                        {say.noSource}
+                                    </p>
+                                )}
+                                <SourceList
+                                    page={page}
+                                    sources={sources}
+                                    reference={reference}
+                                    papers={otherPapers}
+                                    acts={listActs}
+                                />
+                                {removed.length > 0 && (
+                                    <p className={ui.soft}>
+                                        <button className={ui.link} type="button" onClick={() => setDialog('bin')}>
+                                            {words.list.bin(removed.length)}
+                                        </button>
+                                    </p>
+                                )}
+                            </div>
+                        )}
+                    </Suspense>
                 </section>
                 <Sheets
                     page={page}

@@ -1,13 +1,17 @@
-import { Button, Dropdown, Select } from 'antd';
-import { memo, useState } from 'react';
+import { Button } from 'antd';
+import { lazy, memo, Suspense, useState } from 'react';
 import { Link } from 'react-router-dom';
 import type { Format, Reference, Settings } from '../api/types';
 import type { Progress } from '../keep/outbox';
 import { focusOn } from '../ui/focus';
 import { Mark } from '../ui/Mark';
+import ui from '../ui/ui.module.css';
 import { words } from '../words/english';
 import { download } from './downloads';
+import type { Group } from './GetMenu';
 import styles from './TopBar.module.css';
+
+const GetMenu = lazy(() => import('./GetMenu'));
 
 const say = words.bar;
 
@@ -36,13 +40,9 @@ interface Props {
 
 export const TopBar = memo(function TopBar(props: Props) {
     const { settings, reference, save, unfinished, shown } = props;
-    const [isOpen, setOpen] = useState(false);
-    const file = (what: 'page' | 'sources') => (format: Format) => ({
-        key: `file:${what}.${format.id}`,
-        label: `${format.label} (.${format.extension})`,
-    });
+    // The menu is fetched when somebody first wants it.
+    const [isWanted, setWanted] = useState(false);
     const choose = (key: string) => {
-        setOpen(false);
         // Where a choice leads nowhere else, the focus goes back to what opened the menu.
         if (!key.startsWith('open:')) focusOn('[data-get]');
         if (key.startsWith('file:')) download(`/papers/${settings.id}/${key.slice(5)}`);
@@ -50,7 +50,31 @@ export const TopBar = memo(function TopBar(props: Props) {
         else if (key === 'copy' || key === 'plain') props.onCopy(key === 'copy');
         else if (key === 'print') window.print();
     };
-    const first = unfinished.map((one) => ({ key: `open:${one.id}`, label: say.unfinishedOne(one.name, one.count) }));
+    const file = (what: 'page' | 'sources') => (format: Format) => ({
+        key: `file:${what}.${format.id}`,
+        label: `${format.label} (.${format.extension})`,
+    });
+    const items: Group[] = [
+        {
+            label: say.unfinished,
+            items: unfinished.map((one) => ({ key: `open:${one.id}`, label: say.unfinishedOne(one.name, one.count) })),
+        },
+        {
+            label: say.page,
+            items: [
+                ...reference.pageFormats.map(file('page')),
+                { key: 'copy', label: say.copy },
+                { key: 'plain', label: say.plain },
+                { key: 'print', label: say.print },
+            ],
+        },
+        { label: say.records, items: reference.exchangeFormats.map(file('sources')) },
+    ].filter((group) => group.items.length > 0);
+    const button = (
+        <Button type="primary" aria-haspopup="menu" aria-expanded={false} data-get="" onClick={() => setWanted(true)}>
+            {say.get} <span aria-hidden="true">▾</span>
+        </Button>
+    );
     return (
         <header className={styles.bar}>
             <Link className={styles.mark} to="/" aria-label={say.home}>
@@ -93,14 +117,19 @@ export const TopBar = memo(function TopBar(props: Props) {
                         </button>
                     ))}
                 </span>
-                <Select
-                    className={styles.style}
+                <select
+                    className={`${ui.box} ${styles.style}`}
                     aria-label={say.style}
                     value={settings.style}
-                    popupMatchSelectWidth={168}
-                    onChange={(style: Settings['style']) => props.onChange({ style })}
-                    options={reference.styles.map((style) => ({ value: style.id, label: style.label }))}
-                />
+                    data-style=""
+                    onChange={(event) => props.onChange({ style: event.target.value as Settings['style'] })}
+                >
+                    {reference.styles.map((style) => (
+                        <option key={style.id} value={style.id}>
+                            {style.label}
+                        </option>
+                    ))}
+                </select>
                 <Button onClick={props.onRules} data-rules="">
                     {say.rules}
                 </Button>
@@ -108,40 +137,15 @@ export const TopBar = memo(function TopBar(props: Props) {
             <button className={styles.help} type="button" aria-label={say.help} data-help="" onClick={props.onHelp}>
                 ?
             </button>
-            <Dropdown
-                trigger={['click']}
-                autoFocus
-                open={isOpen}
-                onOpenChange={setOpen}
-                menu={{
-                    onClick: ({ key }) => choose(key),
-                    onKeyDown: (event) => {
-                        if (event.key !== 'Escape') return;
-                        setOpen(false);
-                        focusOn('[data-get]');
-                    },
-                    items: [
-                        ...(first.length === 0
-                            ? []
-                            : [{ type: 'group' as const, label: say.unfinished, children: first }]),
-                        {
-                            type: 'group',
-                            label: say.page,
-                            children: [
-                                ...reference.pageFormats.map(file('page')),
-                                { key: 'copy', label: say.copy },
-                                { key: 'plain', label: say.plain },
-                                { key: 'print', label: say.print },
-                            ],
-                        },
-                        { type: 'group', label: say.records, children: reference.exchangeFormats.map(file('sources')) },
-                    ],
-                }}
-            >
-                <Button type="primary" aria-haspopup="menu" aria-expanded={isOpen} data-get="">
-                    {say.get} <span aria-hidden="true">▾</span>
-                </Button>
-            </Dropdown>
+            {isWanted ? (
+                <Suspense fallback={button}>
+                    <GetMenu items={items} onChoose={choose} startsOpen>
+                        {button}
+                    </GetMenu>
+                </Suspense>
+            ) : (
+                button
+            )}
         </header>
     );
 });

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { Button, Select } from 'antd';
+import { Button } from 'antd';
 import { useEffect, useRef, useState, type FormEvent } from 'react';
 import { Link, useNavigate } from 'react-router-dom';
 import { ulid } from 'ulid';
@@ -113,13 +113,17 @@ export default function PapersPage() {
                     </label>
                     <label>
                         {say.style}
-                        <Select
+                        <select
+                            className={`${ui.box} ${styles.style}`}
                             value={style}
-                            onChange={setStyle}
-                            options={choices}
-                            style={{ width: 170 }}
-                            aria-label="Style"
-                        />
+                            onChange={(event) => setStyle(event.target.value)}
+                        >
+                            {choices.map((one) => (
+                                <option key={one.value} value={one.value}>
+                                    {one.label}
+                                </option>
+                            ))}
+                        </select>
                     </label>
                     <Button type="primary" htmlType="submit" disabled={busy}>
                         {say.begin}

@@ -45,11 +45,6 @@ function themeNow(): ThemeConfig {
                 defaultBg: value('--field'),
                 defaultColor: value('--ink'),
             },
-            Select: {
-                optionSelectedBg: value('--petrol-wash'),
-                optionSelectedColor: value('--ink'),
-                optionActiveBg: value('--card'),
-            },
         },
     };
 }
