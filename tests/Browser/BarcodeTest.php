@@ -41,8 +41,8 @@ final class BarcodeTest extends BrowserTestCase
         // The camera would be first; a photo must do where there is none.
         $this->browser->executeScript('navigator.mediaDevices.getUserMedia = () => Promise.reject(new Error("none"));');
         $this->button('Scan a barcode')->click();
-        $this->until(fn (): bool => str_contains($this->css('.scan')->getText(), 'There is no camera here'), fn (): string => $this->css('.scan')->getText());
-        $this->css('.scan input[type="file"]')->sendKeys($photo);
+        $this->until(fn (): bool => str_contains($this->css('dialog[open]')->getText(), 'There is no camera here'), fn (): string => $this->css('dialog[open]')->getText());
+        $this->css('dialog[open] input[type="file"]')->sendKeys($photo);
         $this->sees('Brook, Halima. Moonpower: Mills of the Tidal Coast. Quayside Press, 2014.');
         unlink($photo);
     }

@@ -11,6 +11,7 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use Facebook\WebDriver\WebDriverSelect;
 use PHPUnit\Framework\TestCase;
 
 /** The built interface in headless Chromium, against the instance bin/test started; each test is a new visitor. */
@@ -73,15 +74,15 @@ abstract class BrowserTestCase extends TestCase
     protected function beginPaper(string $title = 'Low water'): void
     {
         $this->visit('/');
-        $this->css('.begin input')->sendKeys($title);
+        $this->css('[data-name]')->sendKeys($title);
         $this->button('Begin the paper')->click();
-        $this->css('.first');
+        $this->css('[data-first]');
     }
 
     protected function lookUp(string $address): void
     {
-        $this->type($this->css('.lead textarea'), $address.WebDriverKeys::ENTER);
-        $this->css('.fields');
+        $this->type($this->css('[data-lead]'), $address.WebDriverKeys::ENTER);
+        $this->css('[data-form]');
     }
 
     protected function css(string $selector): RemoteWebElement
@@ -108,10 +109,40 @@ abstract class BrowserTestCase extends TestCase
         $field->sendKeys($text);
     }
 
+    /** Opens an empty form of a kind, found by a word. */
+    protected function byHand(string $word): void
+    {
+        $this->css('[data-begin]')->click();
+        $this->css('[data-kind-search]')->sendKeys($word.WebDriverKeys::ENTER);
+        $this->css('[data-form]');
+    }
+
+    /** The field or other place the keyboard is at, by one of its attributes. */
+    protected function active(string $attribute): string
+    {
+        return (string) $this->browser->switchTo()->activeElement()->getAttribute($attribute);
+    }
+
+    /** Waits until the keyboard is at a place. */
+    protected function focused(string $selector, string $told): void
+    {
+        $this->until(fn (): bool => (bool) $this->browser->executeScript('return document.activeElement.matches(arguments[0])', [$selector]), fn (): string => $told.' It is at '.$this->browser->executeScript('return document.activeElement.outerHTML.slice(0, 160)'));
+    }
+
+    protected function keys(string ...$keys): void
+    {
+        $this->browser->getKeyboard()->sendKeys($keys);
+    }
+
+    protected function chooseStyle(string $label): void
+    {
+        (new WebDriverSelect($this->css('[data-style]')))->selectByVisibleText($label);
+    }
+
     /** @return list<string> the entries on the sheets */
     protected function entries(): array
     {
-        return $this->browser->executeScript('return [...new Map([...document.querySelectorAll(".sheet .e")].map((e) '
+        return $this->browser->executeScript('return [...new Map([...document.querySelectorAll("[data-page] [data-entry] [data-stop]")].map((e) '
             .'=> [e.parentElement.dataset.entry, e.textContent])).values()]');
     }
 
@@ -124,7 +155,7 @@ abstract class BrowserTestCase extends TestCase
     /** Waits until everything is saved. */
     protected function saved(): void
     {
-        $this->until(fn (): bool => $this->css('.saved')->getText() === 'Saved', fn (): string => 'Still “'.$this->css('.saved')->getText().'”.');
+        $this->until(fn (): bool => $this->css('[data-saved]')->getText() === 'Saved', fn (): string => 'Still “'.$this->css('[data-saved]')->getText().'”.');
     }
 
     protected function until(callable $condition, callable|string $told): void

@@ -17,16 +17,16 @@ final class FirstPaperTest extends BrowserTestCase
         $this->beginPaper();
         $this->lookUp('https://www.slackwater.example/mill-twice-a-day');
         $this->sees(sprintf(self::MILL, $this->today()));
-        self::assertStringContainsString('end of the text', $this->css('[data-row="contributors"] .ev')->getText());
-        self::assertStringContainsString('2021', $this->css('.notice')->getText());
+        self::assertStringContainsString('end of the text', $this->css('[data-row="contributors"]')->getText());
+        self::assertStringContainsString('2021', $this->css('[data-form]')->getText());
         self::assertSame('', $this->field('containers.0.date')->getAttribute('value'));
 
         $this->type($this->field('containers.0.date'), '3 May 2023');
         $this->sees('Varga-Brandt, Lotte. “The Mill That Ran Twice a Day.” Slack Water Review, Northmere Heritage Trust, 3 May 2023, www.slackwater.example/mill-twice-a-day.');
-        self::assertSame('Work Cited', $this->css('.sheet h2')->getText());
+        self::assertSame('Work Cited', $this->css('[data-page] h2')->getText());
 
         $this->button('Back to the list')->click();
-        $this->button('Fill in a book by hand')->click();
+        $this->byHand('book');
         $this->type($this->field('contributors.0'), 'Halima');
         $this->type($this->css('[aria-label="Family name, 1"]'), 'Brook');
         $this->type($this->field('title.main'), 'moonpower');
@@ -36,7 +36,7 @@ final class FirstPaperTest extends BrowserTestCase
             'Brook, Halima. Moonpower. Northmere UP, 2014.',
             'Varga-Brandt, Lotte. “The Mill That Ran Twice a Day.” Slack Water Review, Northmere Heritage Trust, 3 May 2023, www.slackwater.example/mill-twice-a-day.',
         );
-        self::assertSame('Works Cited', $this->css('.sheet h2')->getText());
+        self::assertSame('Works Cited', $this->css('[data-page] h2')->getText());
         $this->saved();
 
         $docx = $this->browser->executeAsyncScript('const done = arguments[0]; fetch(location.pathname.replace(/\/sources.*/, "") + "/page.docx").then((r) => r.arrayBuffer()).then((b) => done([new Uint8Array(b)[0], new Uint8Array(b)[1], b.byteLength]))');
@@ -55,8 +55,8 @@ final class FirstPaperTest extends BrowserTestCase
     {
         $this->beginPaper();
         $this->lookUp('https://www.slackwater.example/mill-twice-a-day');
-        $this->button('See it')->click();
-        self::assertSame('Lotte Varga-Brandt', $this->css('.copy mark')->getText());
+        $this->button('Show it')->click();
+        self::assertSame('Lotte Varga-Brandt', $this->css('[data-copy] mark')->getText());
         self::assertSame([0, true], $this->browser->executeScript('return [window.scrollY, document.documentElement.scrollHeight <= window.innerHeight]'));
     }
 
@@ -65,26 +65,26 @@ final class FirstPaperTest extends BrowserTestCase
         $this->beginPaper();
         $this->lookUp('https://www.slackwater.example/grain-by-moonlight');
         $this->button('Back to the list')->click();
-        $part = $this->css('.sheet .e span[data-field="containers.0.publisher"]');
+        $part = $this->css('[data-sheet] span[data-field="containers.0.publisher"]');
         $this->browser->action()->moveToElement($part)->perform();
-        $tip = $this->css('.tip')->getText();
+        $tip = $this->css('[data-tip]')->getText();
         self::assertStringContainsString('Publisher', $tip);
         self::assertStringContainsString('MLA Handbook, 9th ed.', $tip);
         $part->click();
         $this->until(fn (): bool => $this->browser->switchTo()->activeElement()->getAttribute('data-path') === 'containers.0.publisher', 'The cursor is not in the publisher’s field.');
-        $this->css('.sheet .block.on span.lit[data-field="containers.0.publisher"]');
+        $this->css('[data-sheet] [data-open] span[data-lit][data-field="containers.0.publisher"]');
     }
 
     public function test_the_keyboard_reaches_every_part_of_an_entry(): void
     {
         $this->beginPaper();
         $this->lookUp('https://www.slackwater.example/grain-by-moonlight');
-        $this->browser->executeScript('document.querySelector(".sheet .e").focus()');
+        $this->browser->executeScript('document.querySelector("[data-sheet] [data-stop]").focus()');
         $keys = $this->browser->getKeyboard();
         $keys->sendKeys([WebDriverKeys::ARROW_RIGHT]);
-        self::assertStringContainsString('Author', $this->css('.tip')->getText());
+        self::assertStringContainsString('Author', $this->css('[data-tip]')->getText());
         $keys->sendKeys([WebDriverKeys::ARROW_RIGHT]);
-        $this->until(fn (): bool => str_contains($this->css('.tip')->getText(), 'Title of source'), 'The second part is not explained.');
+        $this->until(fn (): bool => str_contains($this->css('[data-tip]')->getText(), 'Title of source'), 'The second part is not explained.');
         $keys->sendKeys([WebDriverKeys::ENTER]);
         $this->until(fn (): bool => $this->browser->switchTo()->activeElement()->getAttribute('data-path') === 'title.main', 'The cursor is not in the title’s field.');
     }
@@ -95,11 +95,11 @@ final class FirstPaperTest extends BrowserTestCase
         $this->lookUp('https://www.slackwater.example/grain-by-moonlight');
         $mla = 'Brook, Halima. “Grain by Moonlight: A Night at the Sallow Gates.” Slack Water Review, Northmere Heritage Trust, 3 May 2023, www.slackwater.example/grain-by-moonlight.';
         $this->sees($mla);
-        $this->choose('Style', 'APA, 7th edition');
-        $this->until(fn (): bool => $this->css('.sheet h2')->getText() === 'References', 'The heading did not change.');
+        $this->chooseStyle('APA, 7th edition');
+        $this->until(fn (): bool => $this->css('[data-page] h2')->getText() === 'References', 'The heading did not change.');
         $this->until(fn (): bool => str_starts_with($this->entries()[0] ?? '', 'Brook, H. (2023, May 3). '), 'The entry did not change.');
-        self::assertSame('700', $this->css('.sheet h2')->getCSSValue('font-weight'));
-        $this->choose('Style', 'MLA, 9th edition');
+        self::assertSame('700', $this->css('[data-page] h2')->getCSSValue('font-weight'));
+        $this->chooseStyle('MLA, 9th edition');
         $this->sees($mla);
     }
 
@@ -108,7 +108,7 @@ final class FirstPaperTest extends BrowserTestCase
         $this->beginPaper();
         $this->lookUp('https://www.slackwater.example/grain-by-moonlight');
         $this->button('Remove this source')->click();
-        $this->css('.first');
+        $this->css('[data-first]');
         self::assertSame([], $this->entries());
         $this->button('Undo')->click();
         $this->until(fn (): bool => count($this->entries()) === 1, 'The source did not come back.');
@@ -117,12 +117,12 @@ final class FirstPaperTest extends BrowserTestCase
     public function test_what_is_not_found_keeps_its_text_and_says_what_to_do(): void
     {
         $this->beginPaper();
-        $this->type($this->css('.lead textarea'), '978-1-4028-9462-7'.WebDriverKeys::ENTER);
-        self::assertStringContainsString('last digit does not fit', $this->css('.lead .notice')->getText());
-        self::assertSame('978-1-4028-9462-7', $this->css('.lead textarea')->getAttribute('value'));
-        $this->type($this->css('.lead textarea'), 'The <b>unwritten</b> atlas'.WebDriverKeys::ENTER);
+        $this->type($this->css('[data-lead]'), '978-1-4028-9462-7'.WebDriverKeys::ENTER);
+        self::assertStringContainsString('last digit does not fit', $this->css('#lead-problem')->getText());
+        self::assertSame('978-1-4028-9462-7', $this->css('[data-lead]')->getAttribute('value'));
+        $this->type($this->css('[data-lead]'), 'The <b>unwritten</b> atlas'.WebDriverKeys::ENTER);
         $this->sees('The Unwritten Atlas.');
-        self::assertStringContainsString('neither among books nor among articles', $this->css('.notice')->getText());
+        self::assertStringContainsString('neither among books nor among articles', $this->css('[data-form]')->getText());
         self::assertSame('The <b>unwritten</b> atlas', $this->field('title.main')->getAttribute('value'));
     }
 
@@ -130,7 +130,7 @@ final class FirstPaperTest extends BrowserTestCase
     {
         $this->beginPaper();
         $this->lookUp('https://www.slackwater.example/no-such-page');
-        self::assertStringContainsString('no such page (404)', $this->css('.notice')->getText());
+        self::assertStringContainsString('no such page (404)', $this->css('[data-form]')->getText());
         self::assertSame('https://www.slackwater.example/no-such-page', $this->field('containers.0.url')->getAttribute('value'));
     }
 
@@ -141,7 +141,7 @@ final class FirstPaperTest extends BrowserTestCase
         $this->cdp('Browser.grantPermissions', ['permissions' => ['clipboardReadWrite', 'clipboardSanitizedWrite']]);
         $this->button('Get the page')->click();
         $this->found(WebDriverBy::xpath('//li[normalize-space(.)="Copy the page, formatted"]'))->click();
-        $this->until(fn (): bool => str_contains($this->css('.undo')->getText(), 'on the clipboard'), 'Nothing says that the page was copied.');
+        $this->until(fn (): bool => str_contains($this->css('[data-messages]')->getText(), 'on the clipboard'), 'Nothing says that the page was copied.');
         self::assertSame([], $this->consoleErrors());
         $copied = $this->browser->executeAsyncScript('const done = arguments[0]; navigator.clipboard.read().then(async ([item]) => done({types: item.types, html: await (await item.getType("text/html")).text(), text: await (await item.getType("text/plain")).text()})).catch((e) => done({error: String(e)}))');
         // Reading the clipboard, which only this test does, parses its styles in the page and so under the page's policy.
@@ -169,9 +169,9 @@ final class FirstPaperTest extends BrowserTestCase
     public function test_a_whole_byline_pasted_becomes_one_line_a_person(): void
     {
         $this->beginPaper();
-        $this->button('Fill in a book by hand')->click();
+        $this->byHand('book');
         $this->browser->executeScript('const data = new DataTransfer(); data.setData("text/plain", arguments[1]); arguments[0].dispatchEvent(new ClipboardEvent("paste", { clipboardData: data, bubbles: true, cancelable: true }))', [$this->field('contributors.0'), 'By Oona Pell, Rafael Quist and Ines Marrow-Lund']);
-        $this->until(fn (): bool => count($this->browser->findElements(WebDriverBy::cssSelector('.person'))) === 3, 'The byline was not taken apart.');
+        $this->until(fn (): bool => count($this->browser->findElements(WebDriverBy::cssSelector('[data-person]'))) === 3, 'The byline was not taken apart.');
         self::assertSame('Marrow-Lund', $this->css('[aria-label="Family name, 3"]')->getAttribute('value'));
         $this->sees('Pell, Oona, et al.');
     }
@@ -179,7 +179,7 @@ final class FirstPaperTest extends BrowserTestCase
     public function test_an_open_point_is_mended_in_place(): void
     {
         $this->beginPaper();
-        $this->button('Fill in a book by hand')->click();
+        $this->byHand('book');
         $this->type($this->field('title.main'), 'THE LONG PIER');
         $this->button('Set it in headline case')->click();
         $this->sees('The Long Pier.');
@@ -189,7 +189,7 @@ final class FirstPaperTest extends BrowserTestCase
     public function test_a_wide_paper_runs_over_several_sheets_and_no_line_is_lost(): void
     {
         $this->visit('/');
-        $this->css('.papers li');
+        $this->css('[data-papers] li');
         $this->browser->executeAsyncScript(<<<'JS'
             const done = arguments[0];
             const token = decodeURIComponent(/XSRF-TOKEN=([^;]*)/.exec(document.cookie)[1]);
@@ -209,33 +209,28 @@ final class FirstPaperTest extends BrowserTestCase
         // Lines break anew once the faces are there.
         $this->browser->executeAsyncScript('Promise.all(["", "italic ", "bold "].map((face) => document.fonts.load(`${face}16px Tinos`))).then(() => requestAnimationFrame(() => requestAnimationFrame(arguments[0])))');
         [$sheets, $all, $margins] = $this->browser->executeScript(<<<'JS'
-            const frames = [...document.querySelectorAll('.frame')];
+            const frames = [...document.querySelectorAll('[data-sheet]')];
             const scale = frames[0].getBoundingClientRect().width / 816;
             const height = (box) => Math.round(box.height / scale / 36.8);
             const sheets = frames.map((frame) => {
-                const view = frame.querySelector('.window').getBoundingClientRect();
-                return [...frame.querySelectorAll('.e')].flatMap((entry) => {
+                const view = frame.children[1].getBoundingClientRect();
+                return [...frame.querySelectorAll('[data-stop]')].flatMap((entry) => {
                     const box = entry.getBoundingClientRect();
                     return Array.from({ length: height(box) }, (_, line) => [`${entry.textContent} ${line}`, box.top + (line + 0.5) * 36.8 * scale])
                         .filter(([, middle]) => middle > view.top && middle < view.bottom)
                         .map(([line]) => line);
                 });
             });
-            const all = [...document.querySelectorAll('.measure .e')].flatMap((entry) => Array.from({ length: Math.round(entry.offsetHeight / 36.8) }, (_, line) => `${entry.textContent} ${line}`));
-            const margins = frames.map((frame) => Math.round((frame.querySelector('.window').getBoundingClientRect().top - frame.getBoundingClientRect().top) / scale));
+            const once = new Map([...document.querySelectorAll('[data-sheet] [data-stop]')].map((entry) => [entry.parentElement.dataset.entry, entry]));
+            const all = [...once.values()].flatMap((entry) => Array.from({ length: Math.round(entry.offsetHeight / 36.8) }, (_, line) => `${entry.textContent} ${line}`));
+            const margins = frames.map((frame) => Math.round((frame.children[1].getBoundingClientRect().top - frame.getBoundingClientRect().top) / scale));
             return [sheets, all, margins];
             JS);
         self::assertSame($all, array_merge(...$sheets), 'Every line stands on one sheet, in its order.');
         self::assertGreaterThanOrEqual(3, count($sheets));
         self::assertSame(array_fill(0, count($sheets), 96), $margins, 'Every sheet begins an inch below its edge.');
         self::assertSame(substr((string) end($sheets[0]), 0, -2), substr((string) $sheets[1][0], 0, -2), 'The paper is to have an entry that runs on over two sheets.');
-        self::assertSame('Adeyemi 2', $this->browser->executeScript('return document.querySelectorAll(".running")[1].textContent'));
-    }
-
-    private function choose(string $label, string $option): void
-    {
-        $this->css(".bar .ant-select:has([aria-label=\"{$label}\"]), .bar .ant-select[aria-label=\"{$label}\"]")->click();
-        $this->css(".ant-select-item-option[title=\"{$option}\"]")->click();
+        self::assertSame('Adeyemi 2', $this->browser->executeScript('return document.querySelectorAll("[data-sheet]")[1].firstElementChild.textContent'));
     }
 
     /** Today as MLA writes it. */

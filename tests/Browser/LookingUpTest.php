@@ -15,13 +15,13 @@ final class LookingUpTest extends BrowserTestCase
     {
         $this->beginPaper();
         $this->paste('Moonpower by Halima Brook');
-        $this->css('.candidates');
-        $editions = $this->browser->findElements(WebDriverBy::cssSelector('.candidates li'));
+        $this->css('[data-lookup] ul');
+        $editions = $this->browser->findElements(WebDriverBy::cssSelector('[data-lookup] ul li'));
         self::assertCount(4, $editions);
         $second = array_values(array_filter($editions, static fn (RemoteWebElement $one): bool => str_contains($one->getText(), 'Second edition') && ! str_contains($one->getText(), 'E-book')))[0];
         $second->findElement(WebDriverBy::xpath('.//button[contains(., "The whole of it")]'))->click();
         $this->sees('Brook, Halima. Moonpower: Mills of the Tidal Coast. 2nd ed., rev., Quayside Press, 2021.');
-        self::assertStringContainsString('From the library catalogue.', $this->css('.fields')->getText());
+        self::assertStringContainsString('From the library catalogue.', $this->css('[data-form]')->getText());
         self::assertStringNotContainsString('Did you use the whole book', $this->css('body')->getText(), 'What was answered in the list is not asked again.');
     }
 
@@ -29,7 +29,7 @@ final class LookingUpTest extends BrowserTestCase
     {
         $this->beginPaper();
         $this->paste('Salt roads');
-        $first = $this->css('.candidates li');
+        $first = $this->css('[data-lookup] ul li');
         $first->findElement(WebDriverBy::xpath('.//button[contains(., "One part of it")]'))->click();
         $this->type($this->field('title.main'), 'Carts by night');
         $this->sees('“Carts by Night.” Salt Roads: Essays on a Working Coast, edited by Noor Castellan, Northmere '
@@ -41,7 +41,7 @@ final class LookingUpTest extends BrowserTestCase
         $this->beginPaper();
         $this->paste('Brook, Halima. Moonpower: Mills Of The Tidal Coast. Quayside Press, Inc, 2014.');
         self::assertSame(['Of The', 'Inc,'], array_map(static fn (RemoteWebElement $one): string => $one->getText(), [...$this->marks()]));
-        self::assertStringContainsString('business words are left off', $this->css('.differences')->getText());
+        self::assertStringContainsString('business words are left off', $this->css('[data-lookup] ol')->getText());
         self::assertSame([], $this->entries());
         $this->button('Add it to the paper')->click();
         $this->sees('Brook, Halima. Moonpower: Mills of the Tidal Coast. Quayside Press, 2014.');
@@ -62,21 +62,21 @@ final class LookingUpTest extends BrowserTestCase
     public function test_several_leads_are_looked_up_behind_a_progress_bar(): void
     {
         $this->beginPaper();
-        $box = $this->css('.lead textarea');
+        $box = $this->css('[data-lead]');
         foreach (['10.5555/jch.2016.0123', 'https://www.slackwater.example/grain-by-moonlight', 'https://lanternlab.example/down'] as $n => $lead) {
             $box->sendKeys($lead);
             $n < 2 ? $box->sendKeys([WebDriverKeys::SHIFT, WebDriverKeys::ENTER]) : $box->sendKeys(WebDriverKeys::ENTER);
         }
-        $this->until(fn (): bool => str_contains($this->css('.lookups')->getText(), '3 of 3 looked up'), fn (): string => $this->css('.lookups')->getText());
-        self::assertStringContainsString('error 503', $this->css('.lookups')->getText());
-        self::assertCount(1, $this->browser->findElements(WebDriverBy::xpath('//section[contains(@class,"lookups")]//button[contains(., "Try again")]')));
+        $this->until(fn (): bool => str_contains($this->css('section[aria-label="Look-ups"]')->getText(), '3 of 3 looked up'), fn (): string => $this->css('section[aria-label="Look-ups"]')->getText());
+        self::assertStringContainsString('error 503', $this->css('section[aria-label="Look-ups"]')->getText());
+        self::assertCount(1, $this->browser->findElements(WebDriverBy::xpath('//section[@aria-label="Look-ups"]//button[contains(., "Try again")]')));
         $this->until(fn (): bool => count($this->entries()) === 2, 'Two sources stand on the page.');
     }
 
     public function test_a_look_up_pulls_nobody_away_from_what_they_type(): void
     {
         $this->beginPaper();
-        $this->button('Fill in a book by hand')->click();
+        $this->byHand('book');
         $this->type($this->field('title.main'), 'being typed');
         $this->paste('https://lanternlab.example/slow');
         $this->type($this->field('title.main'), 'being typed while another one is looked up');
@@ -119,12 +119,12 @@ final class LookingUpTest extends BrowserTestCase
     {
         $this->beginPaper();
         $this->lookUp('https://www.slackwater.example/mill-twice-a-day');
-        $this->button('Page copy')->click();
-        $this->css('.copy article p');
-        $this->browser->executeScript('const p = [...document.querySelectorAll(".copy article p")].find((one) => '
+        $this->button('Show the page')->click();
+        $this->css('[data-copy] article p');
+        $this->browser->executeScript('const p = [...document.querySelectorAll("[data-copy] article p")].find((one) => '
             .'one.textContent.startsWith("©")); const range = document.createRange(); range.selectNodeContents(p); '
             .'const selection = getSelection(); selection.removeAllRanges(); selection.addRange(range);');
-        $this->css('.copy footer')->findElement(WebDriverBy::xpath('.//button[contains(., "Publisher")]'))->click();
+        $this->css('[data-copy] footer')->findElement(WebDriverBy::xpath('.//button[contains(., "Publisher")]'))->click();
         $this->until(fn (): bool => $this->field('containers.0.publisher')->getAttribute('value') === 'Northmere Heritage Trust', fn (): string => (string) $this->field('containers.0.publisher')->getAttribute('value'));
     }
 
@@ -132,24 +132,24 @@ final class LookingUpTest extends BrowserTestCase
     {
         $this->beginPaper();
         $this->lookUp('https://www.slackwater.example/grain-by-moonlight');
-        $row = '[data-row="title.main"] button[aria-pressed]';
-        $this->css($row)->click();
-        $this->until(fn (): bool => $this->css($row)->getText() === 'Checked by you', 'It says so.');
+        $dot = '[data-row="title.main"] [data-dot]';
+        $this->css($dot)->click();
+        $this->until(fn (): bool => $this->css($dot)->getAttribute('aria-pressed') === 'true', 'It says so.');
         $this->saved();
         $this->browser->navigate()->refresh();
-        $this->until(fn (): bool => $this->css($row)->getText() === 'Checked by you', 'It still says so after a reload.');
+        $this->until(fn (): bool => $this->css($dot)->getAttribute('aria-pressed') === 'true', 'It still says so after a reload.');
     }
 
     /** @return list<RemoteWebElement> */
     private function marks(): array
     {
-        $this->css('.beside mark');
+        $this->css('[data-lookup] mark');
 
-        return $this->browser->findElements(WebDriverBy::cssSelector('.beside mark'));
+        return $this->browser->findElements(WebDriverBy::cssSelector('[data-lookup] mark'));
     }
 
     private function paste(string $lead): void
     {
-        $this->type($this->css('.lead textarea'), $lead.WebDriverKeys::ENTER);
+        $this->type($this->css('[data-lead]'), $lead.WebDriverKeys::ENTER);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
 
 /** Everything saves itself, whatever happens to the tab, the connection, or in another tab. */
 final class NothingIsLostTest extends BrowserTestCase
@@ -29,25 +30,25 @@ final class NothingIsLostTest extends BrowserTestCase
         $this->bookInHand();
         $this->type($this->field('title.main'), 'closed in the middle of a wor');
         $this->visit('/');
-        $this->css('.papers li a')->click();
+        $this->css('[data-papers] a')->click();
         $this->sees('Closed in the Middle of a Wor.');
     }
 
     public function test_the_title_of_a_paper_is_kept_as_well_as_anything_else(): void
     {
         $this->bookInHand();
-        $this->type($this->css('.bar .title'), 'Typed and reloaded at once');
+        $this->type($this->css('[data-title]'), 'Typed and reloaded at once');
         $this->browser->navigate()->refresh();
-        $this->until(fn (): bool => $this->css('.bar .title')->getAttribute('value') === 'Typed and reloaded at once', 'The title is gone.');
+        $this->until(fn (): bool => $this->css('[data-title]')->getAttribute('value') === 'Typed and reloaded at once', 'The title is gone.');
         $this->saved();
 
         $this->offline(true);
-        $this->type($this->css('.bar .title'), 'Typed in a tunnel');
+        $this->type($this->css('[data-title]'), 'Typed in a tunnel');
         $this->until(fn (): bool => $this->progress() === 'Not saved yet', 'It says “Saved” while the title waits.');
         $this->offline(false);
         $this->saved();
         $this->browser->navigate()->refresh();
-        $this->until(fn (): bool => $this->css('.bar .title')->getAttribute('value') === 'Typed in a tunnel', 'The title is gone.');
+        $this->until(fn (): bool => $this->css('[data-title]')->getAttribute('value') === 'Typed in a tunnel', 'The title is gone.');
     }
 
     public function test_a_paper_opens_without_a_connection_with_what_was_typed(): void
@@ -56,7 +57,7 @@ final class NothingIsLostTest extends BrowserTestCase
         $forward = $this->forwarded($port);
         $this->browser->get("http://127.0.0.1:{$port}/");
         $this->begin('Under the hill');
-        $this->button('Fill in a book by hand')->click();
+        $this->byHand('book');
         $this->type($this->field('title.main'), 'first words');
         $this->sees('First Words.');
         $this->saved();
@@ -70,7 +71,7 @@ final class NothingIsLostTest extends BrowserTestCase
         $this->browser->navigate()->refresh();
         $this->until(fn (): bool => $this->field('title.main')->getAttribute('value') === 'typed on without a net', 'What was typed is not there.');
         $this->until(fn (): bool => $this->progress() === 'Not saved yet', 'It does not say that it is not saved.');
-        $this->css('.papers, .screen');
+        $this->css('[data-papers], [data-lead]');
         $this->type($this->field('containers.0.publisher'), 'Quayside Press');
 
         $forward = $this->forwarded($port);
@@ -106,13 +107,13 @@ final class NothingIsLostTest extends BrowserTestCase
         foreach (['Title', 'from the other tab', 'from this tab'] as $said) {
             self::assertStringContainsString($said, $asked);
         }
-        $this->css('.clashes label:nth-of-type(2) input')->click();
+        $this->css('dialog[open] label:nth-of-type(2) input')->click();
         $this->button('Go on with these')->click();
         $this->saved();
         $this->sees('From the Other Tab.');
         $this->button('Earlier states')->click();
-        $this->until(fn (): bool => str_contains($this->css('.kept')->getText(), 'From This Tab.'), fn (): string => $this->css('dialog[open]')->getText());
-        $this->browser->findElement(WebDriverBy::xpath('//ul[@class="kept"]/li[contains(., "From This Tab.")]//button'))->click();
+        $this->until(fn (): bool => str_contains($this->css('[data-kept]')->getText(), 'From This Tab.'), fn (): string => $this->css('dialog[open]')->getText());
+        $this->browser->findElement(WebDriverBy::xpath('//ul[@data-kept]/li[contains(., "From This Tab.")]//button'))->click();
         $this->sees('From This Tab.');
     }
 
@@ -121,13 +122,14 @@ final class NothingIsLostTest extends BrowserTestCase
         $this->bookInHand();
         $this->type($this->field('contributors.0'), 'Halima');
         $this->type($this->css('[aria-label="Family name, 1"]'), 'Brook');
-        $this->button('Add another')->click();
+        $this->button('Add a person or group')->click();
         $this->type($this->field('contributors.1'), 'Piet');
         $this->type($this->css('[aria-label="Family name, 2"]'), 'Ilves');
         $this->saved();
         $this->inAnotherTab(function (): void {
             // The second one goes first.
-            $this->css('[aria-label="Move contributor 2 up"]')->click();
+            $this->css('[aria-label="Family name, 2"]')->click();
+            $this->keys(WebDriverKeys::ALT, WebDriverKeys::ARROW_UP, WebDriverKeys::NULL);
             $this->until(fn (): bool => $this->css('[aria-label="Family name, 1"]')->getAttribute('value') === 'Ilves', 'They did not change places.');
             $this->saved();
         });
@@ -141,7 +143,7 @@ final class NothingIsLostTest extends BrowserTestCase
         $this->bookInHand();
         $this->inAnotherTab(function (): void {
             $this->button('Remove this source')->click();
-            $this->css('.first');
+            $this->css('[data-first]');
         });
         $this->type($this->field('title.main'), 'typed too late');
         self::assertStringContainsString('removed in another tab', $this->css('dialog[open]')->getText());
@@ -158,7 +160,7 @@ final class NothingIsLostTest extends BrowserTestCase
         $this->inAnotherTab(function (): void {
             $this->visit('/');
             $this->css('[aria-label="Remove Low water"]')->click();
-            $this->css('.undo');
+            $this->css('[data-messages]');
         });
         $this->type($this->field('title.main'), 'typed too late');
         self::assertStringContainsString('This paper was removed', $this->css('dialog[open]')->getText());
@@ -171,7 +173,7 @@ final class NothingIsLostTest extends BrowserTestCase
     {
         $this->bookInHand();
         $this->button('Remove this source')->click();
-        $this->css('.first');
+        $this->css('[data-first]');
         $this->browser->navigate()->refresh();
         $this->button('One removed source')->click();
         $this->button('Bring it back')->click();
@@ -193,11 +195,11 @@ final class NothingIsLostTest extends BrowserTestCase
     {
         $this->visit('/');
         $before = count($this->papers());
-        $this->css('.begin input')->sendKeys('Pressed twice');
+        $this->css('[data-name]')->sendKeys('Pressed twice');
         $this->browser->executeScript('const button = [...document.querySelectorAll("button")].find((one) => '
             .'one.textContent.includes("Begin the paper")); button.click(); button.click(); '
             .'button.form.requestSubmit();');
-        $this->css('.first');
+        $this->css('[data-first]');
         $this->visit('/');
         self::assertCount($before + 1, $this->papers());
     }
@@ -205,9 +207,9 @@ final class NothingIsLostTest extends BrowserTestCase
     public function test_typing_can_be_kept_for_this_tab_alone(): void
     {
         $this->visit('/');
-        $this->css('.place label:nth-of-type(2) input')->click();
+        $this->css('fieldset label:nth-of-type(2) input')->click();
         $this->begin('On a shared computer');
-        $this->button('Fill in a book by hand')->click();
+        $this->byHand('book');
         $this->type($this->field('title.main'), 'first words');
         $this->saved();
         $this->offline(true);
@@ -226,7 +228,7 @@ final class NothingIsLostTest extends BrowserTestCase
     private function bookInHand(): void
     {
         $this->beginPaper();
-        $this->button('Fill in a book by hand')->click();
+        $this->byHand('book');
         $this->type($this->field('title.main'), 'first words');
         $this->sees('First Words.');
         $this->saved();
@@ -234,22 +236,22 @@ final class NothingIsLostTest extends BrowserTestCase
 
     private function begin(string $title): void
     {
-        $this->css('.begin input')->sendKeys($title);
+        $this->css('[data-name]')->sendKeys($title);
         $this->button('Begin the paper')->click();
-        $this->css('.first');
+        $this->css('[data-first]');
     }
 
     /** @return list<string> */
     private function papers(): array
     {
-        $this->css('.list-of-papers li');
+        $this->css('[data-papers] li');
 
-        return array_map(static fn ($one): string => $one->getText(), $this->browser->findElements(WebDriverBy::cssSelector('.list-of-papers li')));
+        return array_map(static fn ($one): string => $one->getText(), $this->browser->findElements(WebDriverBy::cssSelector('[data-papers] li')));
     }
 
     private function progress(): string
     {
-        return $this->css('.bar [role=status]')->getText();
+        return $this->css('[data-saved]')->getText();
     }
 
     private function offline(bool $offline): void

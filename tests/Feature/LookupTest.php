@@ -382,6 +382,48 @@ final class LookupTest extends AppTestCase
     }
 
     /** Looks a lead up and gives the source it became. */
+    public function test_what_is_on_the_paper_already_is_told_before_it_is_added_a_second_time(): void
+    {
+        $paper = $this->newPaper();
+        $first = $this->lookUp($paper, 'https://www.slackwater.example/grain-by-moonlight')->json('id');
+        $double = $this->start($paper, 'http://slackwater.example/grain-by-moonlight?utm_source=x')->json('lookups.0');
+        self::assertSame(['double', $first], [$double['state'], $double['source']]);
+        self::assertCount(1, $this->lines($paper));
+        $this->postJson("/api/papers/{$paper}/lookups/{$double['id']}/choose", ['twice' => true])->assertStatus(202);
+        self::assertCount(2, $this->lines($paper));
+    }
+
+    public function test_of_several_records_those_that_are_there_are_left_out_and_can_be_added_all_the_same(): void
+    {
+        $paper = $this->newPaper();
+        $one = '@book{a, author={Brook, Halima}, title={Moonpower}, publisher={Quayside Press}, year={2014}}';
+        $this->lookUp($paper, $one);
+        $lookup = $this->start($paper, "{$one}\n@book{b, author={Oake, Mara}, title={The Patient Wheel}, year={2016}}")->json('lookups.0');
+        self::assertSame(['added', 1, 1], [$lookup['state'], $lookup['added'], $lookup['left']]);
+        self::assertCount(2, $this->lines($paper));
+        $this->postJson("/api/papers/{$paper}/lookups/{$lookup['id']}/choose", ['twice' => true])->assertStatus(202);
+        self::assertCount(3, $this->lines($paper));
+        $again = $this->start($paper, "{$one}\n@book{b, author={Oake, Mara}, title={The Patient Wheel}, year={2016}}")->json('lookups.0');
+        self::assertSame('double', $again['state']);
+    }
+
+    public function test_a_saved_page_says_where_it_is_from_and_not_when_it_was_read(): void
+    {
+        $html = '<!doctype html><html><head><title>Tides and Tables | Slack Water Review</title><link rel="canonical" href="https://www.slackwater.example/tides">'
+            .'<meta name="author" content="Halima Brook"></head><body><h1>Tides and Tables</h1><p>Water comes and goes.</p></body></html>';
+        $answer = $this->lookUp($this->newPaper(), $html);
+        self::assertSame(['Tides and Tables', 'https://www.slackwater.example/tides'], [$answer->json('source.title.main'), $answer->json('source.containers.0.url')]);
+        self::assertSame('likely', $answer->json('reading.findings')['containers.0.url']['confidence']);
+        self::assertNull($answer->json('source.accessed'));
+    }
+
+    public function test_library_records_and_no_binary_files_are_read(): void
+    {
+        $xml = '<record xmlns="http://www.loc.gov/MARC21/slim"><leader>00000nam a2200000 a 4500</leader><datafield tag="245" ind1="1" ind2="0"><subfield code="a">Moonpower /</subfield></datafield><datafield tag="100" ind1="1" ind2=" "><subfield code="a">Brook, Halima.</subfield></datafield></record>';
+        self::assertSame('Moonpower', $this->lookUp($this->newPaper(), $xml)->json('source.title.main'));
+        $this->start($this->newPaper(), "PK\x03\x04\x00\x06\x00 word/document.xml")->assertStatus(422)->assertJsonPath('reason', 'not-text');
+    }
+
     private function lookUp(string $paper, string $lead, ?string $take = null): TestResponse
     {
         $lookup = $this->start($paper, $lead, null, $take)->assertStatus(202)->json('lookups.0');

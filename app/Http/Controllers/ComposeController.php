@@ -14,6 +14,7 @@ use Bibrel\App\Papers\OpenPoints;
 use Bibrel\Core\Page\NoMemory;
 use Bibrel\Core\Page\Page;
 use Bibrel\Core\Read\Bylines;
+use Bibrel\Core\Read\NameList;
 use Bibrel\Core\Read\Selection;
 use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Style\Styles;
@@ -21,12 +22,14 @@ use Illuminate\Http\JsonResponse;
 
 final class ComposeController
 {
-    /** A whole byline in, the people and organisations it names out. */
+    /** A byline, or a list of names as entries print it, in; the people and organisations it names out. */
     public function bylines(ReadByline $request): JsonResponse
     {
-        return new JsonResponse(
-            ['contributors' => self::people(Bylines::contributors((string) $request->input('text')))],
-        );
+        $text = (string) $request->input('text');
+
+        return new JsonResponse([
+            'contributors' => self::people((new NameList($text))->people() ?: Bylines::contributors($text)),
+        ]);
     }
 
     /** Words selected on a page, tidied for the field they are to go into. */

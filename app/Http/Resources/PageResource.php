@@ -12,7 +12,6 @@ use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CitationContext;
 use Bibrel\Core\Style\Figure;
 use Bibrel\Core\Style\Style;
-use Bibrel\Core\Text\AddressBreaks;
 use Bibrel\Core\Text\Run;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -59,7 +58,7 @@ final class PageResource extends JsonResource
     {
         $runs = array_map(
             static fn (Run $run): array => [
-                AddressBreaks::marked($run), $run->italic ? 1 : 0, $run->field?->key, $run->rule,
+                $run->breakable(), $run->italic ? 1 : 0, $run->field?->key, $run->rule,
             ],
             $entry->runs,
         );

@@ -89,7 +89,11 @@ final readonly class TitleChecks implements Checks
                     : "Is “{$other}” part of a name in this title? It is written small until you say that it is.",
                 fix: new Fix("Write “{$other}”", $title->namesWith($other), FieldPath::titleNames()),
                 about: $word,
-                otherFix: new Fix($isKept ? 'It is a name' : 'It is none', $title->namesWith($word), FieldPath::titleNames()),
+                otherFix: new Fix(
+                    $isKept ? 'It is a name' : 'It is none',
+                    $title->namesWith($word),
+                    FieldPath::titleNames(),
+                ),
             );
         }
 

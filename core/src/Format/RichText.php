@@ -40,7 +40,7 @@ final readonly class RichText
     private function annotated(PageEntry $entry): string
     {
         $html = self::entry($this->breaksAddresses ? array_map(
-            static fn (Run $run): Run => $run->withText(AddressBreaks::marked($run)),
+            static fn (Run $run): Run => $run->withText($run->breakable()),
             $entry->runs,
         ) : $entry->runs);
         $html = str_replace(AddressBreaks::MARK, '<wbr>', $html);

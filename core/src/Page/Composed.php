@@ -19,6 +19,6 @@ final readonly class Composed
     public function __construct(public array $runs, public array $annotation)
     {
         $said = array_map(static fn (Run $run): array => $run->__serialize(), $runs);
-        $this->mark = hash('xxh3', json_encode([$said, $annotation], JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE));
+        $this->mark = hash('xxh3', (string) json_encode([$said, $annotation], JSON_INVALID_UTF8_SUBSTITUTE));
     }
 }

@@ -76,23 +76,39 @@ final readonly class Composer
     public function changed(array $placed, array $known, string $wanted): array
     {
         $contexts = $this->contexts($placed);
-        $keys = [];
-        foreach ($placed as $i => $one) {
-            $keys[$i] = $one->source->key === '' ? '' : self::MARK.$this->key($one, $contexts[$i]);
-        }
-        $marks = $this->memory->recall(array_values(array_filter($keys, static fn (string $key): bool => $key !== '')));
         $entries = [];
         $new = [];
-        foreach ($placed as $i => $one) {
-            $content = $marks[$keys[$i]] ?? null;
-            $mark = is_string($content) ? PageEntry::markOf($one->source->id, $content) : '';
-            $isKnown = $mark !== '' && isset($known[$mark]) && $one->source->id !== $wanted;
-            $isKnown ? $entries[$i] = $mark : $new[] = $i;
+        foreach ($this->rememberedMarks($placed, $contexts) as $i => $mark) {
+            isset($known[$mark]) && $placed[$i]->source->id !== $wanted ? $entries[$i] = $mark : $new[] = $i;
         }
-        $entries += $this->composedAt($placed, $contexts, $new);
+        foreach ($this->composedAt($placed, $contexts, $new) as $i => $entry) {
+            $entries[$i] = isset($known[$entry->mark]) && $entry->id !== $wanted ? $entry->mark : $entry;
+        }
         ksort($entries);
 
         return array_values($entries);
+    }
+
+    /**
+     * @param  list<Placed>  $placed
+     * @param  list<EntryContext>  $contexts
+     * @return list<string> the marks of their entries; '' where nobody remembers what became of one
+     */
+    private function rememberedMarks(array $placed, array $contexts): array
+    {
+        $keys = [];
+        foreach ($placed as $i => $one) {
+            $keys[] = $one->source->key === '' ? '' : self::MARK.$this->key($one, $contexts[$i]);
+        }
+        $kept = array_filter($keys, static fn (string $key): bool => $key !== '');
+        $contents = $this->memory->recall(array_values($kept));
+        $marks = [];
+        foreach ($placed as $i => $one) {
+            $content = $contents[$keys[$i]] ?? null;
+            $marks[] = is_string($content) ? PageEntry::markOf($one->source->id, $content) : '';
+        }
+
+        return $marks;
     }
 
     /**

@@ -38,7 +38,8 @@ final readonly class Identity
             $address = rtrim((string) preg_replace('~^https?://(?:www\.)?~i', '', $address), '/');
             // The front page of a site is shared by all that is reached through it.
             $isOfOne = str_contains($address, '/') || $source->kind->containment === Containment::SelfContained;
-            array_push($marks, ...($doi === '' ? [] : ["doi:{$doi}"]), ...($isOfOne && $address !== '' ? ["url:{$address}"] : []));
+            $marks[] = $doi === '' ? '' : "doi:{$doi}";
+            $marks[] = $isOfOne && $address !== '' ? "url:{$address}" : '';
         }
         $isbn = Isbn::parse($source->isbn);
         if ($isbn !== null) {
@@ -51,7 +52,7 @@ final readonly class Identity
         }
 
         return new self(
-            array_values(array_unique($marks)),
+            array_values(array_unique(array_filter($marks, static fn (string $mark): bool => $mark !== ''))),
             $title,
             Text::folded($source->container()->title),
             (string) $source->date()->year,

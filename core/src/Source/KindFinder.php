@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Bibrel\Core\Source;
 
 /**
- * Finds the kind a student's own word means. Every word typed must be known, or the last one be the very name of a kind:
- * letters that happen to agree find nothing. Words that name no kind are in core/data/kind-words.php.
+ * Finds the kind a student's own word means. Every word typed must be known, or the last one be the very name of a
+ * kind: letters that happen to agree find nothing. Words that name no kind are in core/data/kind-words.php.
  */
 final class KindFinder
 {
     private const SMALL = [
-        'a', 'an', 'the', 'my', 'our', 'of', 'from', 'on', 'in', 'for', 'to', 'at', 'i', 'some', 'this', 'it', 'is', 'by',
-        'with', 'about', 'and', 'or', 'that',
+        'a', 'an', 'the', 'my', 'our', 'of', 'from', 'on', 'in', 'for', 'to', 'at', 'i', 'some', 'this', 'it', 'is',
+        'by', 'with', 'about', 'and', 'or', 'that',
     ];
 
     /** As many letters as say what somebody is about to type. */
@@ -21,11 +21,12 @@ final class KindFinder
     /** @var ?array<string, array{string, list<string>}> sentence and ids of kinds, by the word */
     private static ?array $noKinds = null;
 
-    /** @var ?array<string, array{list<string>, array<string, true>}> terms, and the words in them, by the kind's id */
-    private ?array $terms = null;
+    /** @var \WeakMap<Kind, array{list<string>, array<string, true>}> terms, and the words in them */
+    private readonly \WeakMap $terms;
 
     public function __construct(private readonly Kinds $kinds)
     {
+        $this->terms = new \WeakMap;
     }
 
     public function find(string $typed): FoundKinds
@@ -111,13 +112,13 @@ final class KindFinder
     /** @return array{list<string>, array<string, true>} what it is called, and the words in that */
     private function terms(Kind $kind): array
     {
-        if (! isset($this->terms[$kind->id])) {
+        if (! isset($this->terms[$kind])) {
             $terms = preg_split('/,\s*|\s+or\s+/u', mb_strtolower("{$kind->label},{$kind->searchTerms}")) ?: [];
             $words = array_diff(preg_split('/[^\p{L}\p{N}-]+/u', implode(' ', $terms)) ?: [], self::SMALL);
-            $this->terms[$kind->id] = [$terms, array_fill_keys($words, true)];
+            $this->terms[$kind] = [$terms, array_fill_keys($words, true)];
         }
 
-        return $this->terms[$kind->id];
+        return $this->terms[$kind];
     }
 
     /** @return array<string, array{string, list<string>}> */

@@ -28,10 +28,12 @@ final readonly class Run
         return new self($text, $this->rule, $this->field, $this->italic, $this->bold);
     }
 
-    /** Whether it is an address or a DOI as the entry prints it. */
-    public function isAddress(): bool
+    /** Its text with marks where a long address may go on in the next line. */
+    public function breakable(): string
     {
-        return $this->field !== null && (str_ends_with($this->field->key, '.url') || str_ends_with($this->field->key, '.doi'));
+        $isAddress = preg_match('/\.(?:url|doi)$/', (string) $this->field?->key) === 1;
+
+        return $isAddress ? (new AddressBreaks($this->text))->marked() : $this->text;
     }
 
     public function alike(self $other): bool

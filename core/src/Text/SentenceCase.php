@@ -28,7 +28,7 @@ final class SentenceCase
      * @param  ?string  $whole  the whole title, where this is a part of it: its capitals tell what capitals mean
      * @param  array<string, string>  $settled  words somebody decided about, by their small letters
      */
-    public function __construct(string $title, ?string $whole = null, array $settled = [])
+    public function __construct(string $title, ?string $whole = null, private readonly array $settled = [])
     {
         $this->tokens = new TitleTokens($title);
         $doubts = [];
@@ -48,7 +48,8 @@ final class SentenceCase
     }
 
     /**
-     * The words whose letters the style decides by whether they are names: those it keeps a capital in, and the doubts.
+     * The words whose letters the style decides by whether they are names: those it keeps a capital in, the doubts, and
+     * those somebody decided about.
      *
      * @return list<HeldWord> each once, in their order
      */
@@ -59,14 +60,19 @@ final class SentenceCase
             $written = $this->spelled[$i] ?? $word;
             $small = mb_strtolower($written);
             $isAsked = in_array($written, $this->doubts, true);
-            $isKept = Letters::hasCapital($written) && ! Letters::isFixed($written) && mb_strlen($written) > 1
-                && ! $this->tokens->opens($i) && ! $this->tokens->isHeld($i);
-            if ($isAsked || $isKept) {
+            if ($isAsked || isset($this->settled[$small]) || $this->isKept($i, $written)) {
                 $held[$small] ??= new HeldWord($written, $isAsked);
             }
         }
 
         return array_values($held);
+    }
+
+    /** Whether a word has its capital for being a name, and not for opening the title or for being held. */
+    private function isKept(int $i, string $written): bool
+    {
+        return Letters::hasCapital($written) && ! Letters::isFixed($written) && mb_strlen($written) > 1
+            && ! $this->tokens->opens($i) && ! $this->tokens->isHeld($i);
     }
 
     public function text(): string

@@ -15,20 +15,20 @@ final class AddressBreaksTest extends TestCase
     {
         self::assertSame(
             ['https://www.slackwater.example/', 'mills/', 'twice', '-a', '-day', '?page', '=2', '&lang', '=en', '#end'],
-            AddressBreaks::pieces('https://www.slackwater.example/mills/twice-a-day?page=2&lang=en#end'),
+            (new AddressBreaks('https://www.slackwater.example/mills/twice-a-day?page=2&lang=en#end'))->pieces(),
         );
-        self::assertSame(['10.5555/', 'njfe', '.2022', '.0802'], AddressBreaks::pieces('10.5555/njfe.2022.0802'));
-        self::assertSame(['plain'], AddressBreaks::pieces('plain'));
+        self::assertSame(['10.5555/', 'njfe', '.2022', '.0802'], (new AddressBreaks('10.5555/njfe.2022.0802'))->pieces());
+        self::assertSame(['plain'], (new AddressBreaks('plain'))->pieces());
     }
 
     public function test_only_addresses_are_marked_and_nothing_of_them_is_lost(): void
     {
         $url = new Run('www.slackwater.example/mills/that-ran-twice-a-day', 'mla.url', ContainerField::Url->at());
-        self::assertSame($url->text, str_replace(AddressBreaks::MARK, '', AddressBreaks::marked($url)));
-        self::assertStringContainsString(AddressBreaks::MARK, AddressBreaks::marked($url));
+        self::assertSame($url->text, str_replace(AddressBreaks::MARK, '', $url->breakable()));
+        self::assertStringContainsString(AddressBreaks::MARK, $url->breakable());
         $short = new Run('www.slackwater.example/a-b', 'mla.url', ContainerField::Url->at());
-        self::assertSame($short->text, AddressBreaks::marked($short), 'A short one leaves no gap.');
+        self::assertSame($short->text, $short->breakable(), 'A short one leaves no gap.');
         $title = new Run('To-do: and/or', 'mla.title');
-        self::assertSame($title->text, AddressBreaks::marked($title));
+        self::assertSame($title->text, $title->breakable());
     }
 }

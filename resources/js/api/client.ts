@@ -1,4 +1,5 @@
 import { copyOf, keepCopy } from '../keep/copies';
+import { words } from '../words/english';
 
 /** An answer that is no success, as the server's problem details (RFC 9457) tell it. */
 export class Problem extends Error {
@@ -19,8 +20,7 @@ export class Problem extends Error {
     }
 }
 
-const NO_CONNECTION = 'There is no connection to Bibrel. What you type is kept here and saved as soon as it is back.';
-const OUR_FAULT = 'This did not work. Try again. What you typed is kept here until it is saved.';
+const { noConnection: NO_CONNECTION, ourFault: OUR_FAULT } = words.network;
 
 /** More than this a browser does not send on behalf of a page that is gone. */
 const KEPT_ALIVE = 30_000;

@@ -9,6 +9,9 @@ import { labelOf, wordsOf } from './labels';
 import type { Clash } from './merge';
 import type { Entry, Held } from './outbox';
 import { outbox, paperPath, savedIn } from './outboxOfThisTab';
+import { words } from '../words/english';
+
+const say = words.held;
 
 interface Props {
     paperId: string;
@@ -58,12 +61,8 @@ function ClashDialog({ entry, held, reference }: ClashProps) {
     const keyOf = (clash: Clash) => clash.path.join('.');
     const kind = String((entry.value.source as { kind?: string } | undefined)?.kind ?? '');
     return (
-        <Dialog title="Changed in two places" open>
-            <p>
-                {held.clashes.length === 1 ? 'One field was' : `${held.clashes.length} fields were`} changed here and
-                elsewhere at the same time. Everything else is put together already. What you do not choose can be
-                brought back under “Earlier states”.
-            </p>
+        <Dialog title={say.twoPlaces} open>
+            <p>{say.clash(held.clashes.length)}</p>
             <div className={styles.clashes}>
                 {held.clashes.map((clash) => {
                     const key = keyOf(clash);
@@ -82,8 +81,8 @@ function ClashDialog({ entry, held, reference }: ClashProps) {
                     return (
                         <fieldset key={key}>
                             <legend>{labelOf(clash.path, reference, kind)}</legend>
-                            {choice(false, 'Here', clash.mine)}
-                            {choice(true, 'There', clash.theirs)}
+                            {choice(false, say.here, clash.mine)}
+                            {choice(true, say.there, clash.theirs)}
                         </fieldset>
                     );
                 })}
@@ -93,7 +92,7 @@ function ClashDialog({ entry, held, reference }: ClashProps) {
                     type="primary"
                     onClick={() => outbox.settle(entry.path, (clash) => theirs[keyOf(clash)] !== true)}
                 >
-                    Go on with these
+                    {say.goOn}
                 </Button>
             </div>
         </Dialog>
@@ -133,20 +132,17 @@ function RemovedDialog({ entry, held, paperId, onTry, onChanged, told }: Removed
             setBusy(false);
         }
     };
-    const what = held.what === 'paper' ? 'This paper' : `“${held.name}”`;
+    const what = held.what === 'paper' ? say.thisPaper : `“${held.name}”`;
     return (
-        <Dialog title="Removed elsewhere" open>
-            <p>
-                {what} was removed in another tab or window while you worked on it here. What you typed is kept. Bring
-                it back to go on, or leave it in the bin together with what you typed.
-            </p>
+        <Dialog title={say.removedElsewhere} open>
+            <p>{say.removed(what)}</p>
             {told}
             <div className={styles.answers}>
                 <Button disabled={busy} onClick={() => onTry(() => bringBack(true))}>
-                    Leave it in the bin
+                    {say.leave}
                 </Button>
                 <Button type="primary" disabled={busy} onClick={() => onTry(() => bringBack(false))}>
-                    Bring it back
+                    {words.paper.bringBack}
                 </Button>
             </div>
         </Dialog>

@@ -2,10 +2,11 @@ import { useState } from 'react';
 import { keepIn } from './outboxOfThisTab';
 import { place, type Place } from './place';
 import styles from './Place.module.css';
+import { words } from '../words/english';
 
 const CHOICES: [Place, string][] = [
-    ['browser', 'in this browser'],
-    ['tab', 'only while this tab is open (for a computer that others use, too)'],
+    ['browser', words.place.browser],
+    ['tab', words.place.tab],
 ];
 
 /** Where typing is kept until it is saved, and copies for when there is no connection. */
@@ -13,7 +14,7 @@ export function PlaceChoice() {
     const [at, setAt] = useState(place());
     return (
         <fieldset className={styles.place}>
-            <legend>What is not saved yet is kept</legend>
+            <legend>{words.place.kept}</legend>
             {CHOICES.map(([value, label]) => (
                 <label key={value}>
                     <input

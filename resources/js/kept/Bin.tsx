@@ -1,6 +1,9 @@
 import { when } from './when';
 import ui from '../ui/ui.module.css';
 import styles from './Kept.module.css';
+import { words } from '../words/english';
+
+const say = words.kept;
 
 export interface Removed {
     id: string;
@@ -19,7 +22,7 @@ interface Props {
 export function Bin({ label, removed, onBringBack }: Props) {
     return (
         <>
-            <p className={ui.soft}>What was removed stays here for 60 days.</p>
+            <p className={ui.soft}>{say.stays}</p>
             <ul className={styles.kept} data-kept="" aria-label={label}>
                 {removed.map((one) => (
                     <li key={one.id}>
@@ -28,12 +31,12 @@ export function Bin({ label, removed, onBringBack }: Props) {
                             className={ui.link}
                             type="button"
                             onClick={() => onBringBack(one.id)}
-                            aria-label={`Bring it back: ${one.name}`}
+                            aria-label={say.bringBackOne(one.name)}
                         >
-                            Bring it back
+                            {words.paper.bringBack}
                         </button>
                         <span className={styles.when}>
-                            {one.aside} · removed {when(one.removedAt)}
+                            {one.aside} · {say.removed} {when(one.removedAt)}
                         </span>
                     </li>
                 ))}

@@ -5,14 +5,9 @@ import { Dialog } from '../ui/Dialog';
 import { when } from './when';
 import ui from '../ui/ui.module.css';
 import styles from './Kept.module.css';
+import { words } from '../words/english';
 
-const CAUSES: Record<EarlierState['cause'], string> = {
-    typed: 'Before it was changed',
-    'set-aside': 'Typed here, and not chosen',
-    'looked-up': 'Before it was looked up again',
-    'made-part': 'Before it became one part of a book',
-    'went-back': 'Before an earlier state was brought back',
-};
+const say = words.kept;
 
 interface Props {
     title: string;
@@ -32,21 +27,19 @@ export function EarlierStates({ title, path, onClose, onBack }: Props) {
     });
     return (
         <Dialog title={title} open onClose={onClose}>
-            <p className={ui.soft}>
-                How it stood before, for 60 days. Going back loses nothing: how it stands now is kept here, too.
-            </p>
-            {query.isPending && <p className={ui.soft}>Fetching them …</p>}
+            <p className={ui.soft}>{say.about}</p>
+            {query.isPending && <p className={ui.soft}>{say.fetching}</p>}
             {query.error !== null && <p className={ui.notice}>{query.error.message}</p>}
-            {query.data?.length === 0 && <p>Nothing has changed yet, so there is nothing to go back to.</p>}
+            {query.data?.length === 0 && <p>{say.unchanged}</p>}
             <ul className={styles.kept} data-kept="" aria-label={title}>
                 {query.data?.map((state) => (
                     <li key={state.id}>
-                        <span className={styles.shown}>{state.shown || 'Nothing was filled in'}</span>
+                        <span className={styles.shown}>{state.shown || say.nothing}</span>
                         <button className={ui.link} type="button" onClick={() => onBack(state)}>
-                            Go back to this
+                            {say.goBack}
                         </button>
                         <span className={styles.when}>
-                            {CAUSES[state.cause]}, {when(state.at)}
+                            {say.causes[state.cause]}, {when(state.at)}
                         </span>
                     </li>
                 ))}

@@ -2,6 +2,9 @@ import { BarcodeFormat, BrowserMultiFormatReader, DecodeHintType, NotFoundExcept
 import { useEffect, useRef, useState } from 'react';
 import { Dialog } from '../ui/Dialog';
 import styles from './Lookups.module.css';
+import { words } from '../words/english';
+
+const say = words.scan;
 
 interface Props {
     onFound: (isbn: string) => void;
@@ -20,7 +23,7 @@ const HINTS = new Map<DecodeHintType, unknown>([
 export default function Barcode({ onFound, onClose }: Props) {
     const video = useRef<HTMLVideoElement>(null);
     const [camera, setCamera] = useState(true);
-    const [said, setSaid] = useState('Hold the barcode on the back cover into the picture.');
+    const [said, setSaid] = useState(say.hold);
 
     useEffect(() => {
         const reader = new BrowserMultiFormatReader(HINTS, 250);
@@ -37,18 +40,16 @@ export default function Barcode({ onFound, onClose }: Props) {
                             reader.reset();
                             onFound(result.getText());
                         } else if (result) {
-                            setSaid('That is a barcode, but not a book’s. The right one begins with 978 or 979.');
+                            setSaid(say.notBook);
                         } else if (error && !(error instanceof NotFoundException)) {
-                            setSaid('Hold it a little steadier, or farther away.');
+                            setSaid(say.steadier);
                         }
                     },
                 );
             } catch {
                 if (!open) return;
                 setCamera(false);
-                setSaid(
-                    'There is no camera here, or it may not be used. Choose a photo of the barcode instead, or type the number above it.',
-                );
+                setSaid(say.noCamera);
             }
         };
         void watch();
@@ -64,23 +65,21 @@ export default function Barcode({ onFound, onClose }: Props) {
         try {
             const result = await new BrowserMultiFormatReader(HINTS).decodeFromImageUrl(url);
             if (BOOK.test(result.getText())) onFound(result.getText());
-            else setSaid('The barcode in this photo is not a book’s. The right one begins with 978 or 979.');
+            else setSaid(say.photoNotBook);
         } catch {
-            setSaid(
-                'No barcode can be read in this photo. Take it straight on, in good light, with the bars filling the picture.',
-            );
+            setSaid(say.unreadable);
         } finally {
             URL.revokeObjectURL(url);
         }
     };
 
     return (
-        <Dialog title="Scan a barcode" open onClose={onClose}>
+        <Dialog title={words.lead.scan} open onClose={onClose}>
             <div className={styles.scan}>
-                <video ref={video} hidden={!camera} muted playsInline aria-label="What the camera sees" />
+                <video ref={video} hidden={!camera} muted playsInline aria-label={say.camera} />
                 <p role="status">{said}</p>
                 <label>
-                    <span>Or take it from a photo</span>{' '}
+                    <span>{say.photo}</span>{' '}
                     <input type="file" accept="image/*" onChange={(event) => void fromPhoto(event.target.files?.[0])} />
                 </label>
             </div>

@@ -2,6 +2,9 @@ import { Button } from 'antd';
 import ui from '../ui/ui.module.css';
 import styles from './Lookups.module.css';
 import type { Candidate, Compared } from './found';
+import { words } from '../words/english';
+
+const say = words.outcomes;
 
 /** Editions and articles to choose from. */
 export function Choice({
@@ -13,7 +16,7 @@ export function Choice({
 }) {
     return (
         <>
-            <h3>{candidates.length === 1 ? 'Is this the one?' : 'Which one did you use?'}</h3>
+            <h3>{candidates.length === 1 ? say.isThisIt : say.whichOne}</h3>
             <ul className={styles.candidates}>
                 {candidates.map((one) => (
                     <li key={one.lead}>
@@ -22,11 +25,11 @@ export function Choice({
                         <span className={ui.soft}>{one.particulars}</span>
                         <span className={ui.acts}>
                             <Button size="small" onClick={() => onChoose(one.lead, false)}>
-                                {one.isBook ? 'The whole of it' : 'This one'}
+                                {one.isBook ? say.whole : say.thisOne}
                             </Button>
                             {one.isBook && (
                                 <Button size="small" onClick={() => onChoose(one.lead, true)}>
-                                    One part of it
+                                    {words.form.part}
                                 </Button>
                             )}
                         </span>
@@ -42,17 +45,10 @@ export function Comparison({ compared, onTake }: { compared: Compared; onTake: (
     const differing = compared.stretches.filter((one) => one.why !== '');
     return (
         <>
-            <h3>
-                {differing.length === 0
-                    ? `${compared.doubts.length === 0 ? 'This is right' : 'This is written'} as ${compared.style} has it`
-                    : `${differing.length === 1 ? 'One place differs' : `${differing.length} places differ`} from ${compared.style}`}
-            </h3>
-            <p className={ui.soft}>
-                Read as: {compared.kind}. Bibrel can check how an entry is written, not whether what it says is true:
-                hold it against the source.
-            </p>
+            <h3>{say.verdict(differing.length, compared.style, compared.doubts.length > 0)}</h3>
+            <p className={ui.soft}>{say.readAs(compared.kind)}</p>
             <dl className={styles.beside}>
-                <dt>Yours</dt>
+                <dt>{say.yours}</dt>
                 <dd>
                     {compared.stretches.map((one, i) => (
                         <span key={i}>
@@ -62,7 +58,7 @@ export function Comparison({ compared, onTake }: { compared: Compared; onTake: (
                         </span>
                     ))}
                 </dd>
-                <dt>By the rules</dt>
+                <dt>{say.byRules}</dt>
                 <dd>{compared.ours.map(([text, italic], i) => (italic ? <i key={i}>{text}</i> : text))}</dd>
             </dl>
             {differing.length > 0 && (
@@ -71,15 +67,15 @@ export function Comparison({ compared, onTake }: { compared: Compared; onTake: (
                         <li key={i}>
                             {one.theirs === '' ? (
                                 <>
-                                    <b>{one.ours}</b> is missing.
+                                    <b>{one.ours}</b> {say.missing}
                                 </>
                             ) : one.ours === '' ? (
                                 <>
-                                    <b>{one.theirs}</b> does not belong there.
+                                    <b>{one.theirs}</b> {say.tooMuch}
                                 </>
                             ) : (
                                 <>
-                                    <b>{one.theirs}</b> becomes <b>{one.ours}</b>
+                                    <b>{one.theirs}</b> {say.becomes} <b>{one.ours}</b>
                                 </>
                             )}
                             <span className={`${ui.soft} ${styles.why}`}>{one.why}</span>
@@ -93,7 +89,7 @@ export function Comparison({ compared, onTake }: { compared: Compared; onTake: (
                 </p>
             ))}
             <Button type="primary" onClick={onTake}>
-                Add it to the paper
+                {say.add}
             </Button>
         </>
     );

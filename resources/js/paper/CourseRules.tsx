@@ -3,12 +3,14 @@ import type { ReactNode } from 'react';
 import type { CourseRules as Rules, Settings, Style } from '../api/types';
 import { Dialog } from '../ui/Dialog';
 import ui from '../ui/ui.module.css';
+import { words } from '../words/english';
 import styles from './CourseRules.module.css';
+
+const say = words.rules;
 
 interface Props {
     settings: Settings;
     style: Style;
-    open: boolean;
     onClose: () => void;
     onChange: (part: Partial<Settings>) => void;
     /** Below the rules: what brings earlier settings back. */
@@ -16,88 +18,72 @@ interface Props {
 }
 
 /** What the teacher asks for where the style leaves a choice. */
-export default function CourseRules({ settings, style, open, onClose, onChange, children }: Props) {
+export default function CourseRules({ settings, style, onClose, onChange, children }: Props) {
     const { course } = settings;
     const asks = (rule: string) => style.choices.includes(rule);
     const set = (part: Partial<Rules>) => onChange({ course: { ...course, ...part } });
+    const choice = <K extends keyof Rules>(
+        rule: K,
+        legend: string,
+        options: [Rules[K] & (string | boolean), string][],
+    ) => (
+        <fieldset>
+            <legend>{legend}</legend>
+            <Radio.Group value={course[rule]} onChange={(event) => set({ [rule]: event.target.value as Rules[K] })}>
+                {options.map(([value, label]) => (
+                    <Radio key={String(value)} value={value}>
+                        {label}
+                    </Radio>
+                ))}
+            </Radio.Group>
+        </fieldset>
+    );
+    const box = (label: string, value: string, hint: string | undefined, on: (value: string) => void) => (
+        <label className={styles.line}>
+            <span>{label}</span>
+            <input
+                className={ui.box}
+                value={value}
+                maxLength={120}
+                placeholder={hint}
+                onChange={(event) => on(event.target.value)}
+            />
+        </label>
+    );
+    const surname = asks('surname') ? say.surname : `${say.surname} ${say.hasNone(style.label)}`;
     return (
-        <Dialog title="Course rules" open={open} onClose={onClose}>
+        <Dialog title={say.title} open onClose={onClose}>
             <div className={styles.rules}>
-                <label className={styles.line}>
-                    <span>
-                        Your family name, for the running head{asks('surname') ? '' : ` (${style.label} has none)`}
-                    </span>
-                    <input
-                        className={ui.box}
-                        value={settings.surname}
-                        maxLength={120}
-                        onChange={(event) => onChange({ surname: event.target.value })}
-                    />
-                </label>
-                <fieldset>
-                    <legend>Date of access</legend>
-                    <Radio.Group
-                        value={course.accessed}
-                        onChange={(event) => set({ accessed: event.target.value as Rules['accessed'] })}
-                    >
-                        <Radio value="auto">As the style has it</Radio>
-                        <Radio value="always">Always</Radio>
-                        <Radio value="never">Never</Radio>
-                    </Radio.Group>
-                </fieldset>
-                <fieldset>
-                    <legend>Web addresses</legend>
-                    <Radio.Group
-                        value={course.addresses}
-                        onChange={(event) => set({ addresses: event.target.value as Rules['addresses'] })}
-                    >
-                        <Radio value="auto">As the style has it</Radio>
-                        <Radio value="full">With https://</Radio>
-                        <Radio value="bare">Without</Radio>
-                        <Radio value="none">Left out</Radio>
-                    </Radio.Group>
-                </fieldset>
-                {asks('medium') && (
-                    <fieldset>
-                        <legend>Medium (Print, Web, Film …)</legend>
-                        <Radio.Group
-                            value={course.medium}
-                            onChange={(event) => set({ medium: event.target.value as Rules['medium'] })}
-                        >
-                            <Radio value="auto">As the style has it</Radio>
-                            <Radio value="always">Always</Radio>
-                            <Radio value="never">Never</Radio>
-                        </Radio.Group>
-                    </fieldset>
-                )}
-                {asks('forJournal') && (
-                    <fieldset>
-                        <legend>Head of each sheet</legend>
-                        <Radio.Group
-                            value={course.forJournal}
-                            onChange={(event) => set({ forJournal: event.target.value as boolean })}
-                        >
-                            <Radio value={false}>A student’s paper: page number only</Radio>
-                            <Radio value={true}>As for a journal: title in capitals, too</Radio>
-                        </Radio.Group>
-                    </fieldset>
-                )}
+                {box(surname, settings.surname, undefined, (value) => onChange({ surname: value }))}
+                {choice('accessed', say.accessed, [
+                    ['auto', say.auto],
+                    ['always', say.always],
+                    ['never', say.never],
+                ])}
+                {choice('addresses', say.addresses, [
+                    ['auto', say.auto],
+                    ['full', say.full],
+                    ['bare', say.bare],
+                    ['none', say.none],
+                ])}
+                {asks('medium') &&
+                    choice('medium', say.medium, [
+                        ['auto', say.auto],
+                        ['always', say.always],
+                        ['never', say.never],
+                    ])}
+                {asks('forJournal') &&
+                    choice('forJournal', say.head, [
+                        [false, say.student],
+                        [true, say.journal],
+                    ])}
                 {asks('threeHyphens') && (
                     <label className={styles.switch}>
                         <Switch checked={course.threeHyphens} onChange={(threeHyphens) => set({ threeHyphens })} />
-                        Three hyphens for a name that repeats
+                        {say.threeHyphens}
                     </label>
                 )}
-                <label className={styles.line}>
-                    <span>Heading of the page, if your teacher wants another one</span>
-                    <input
-                        className={ui.box}
-                        value={course.heading}
-                        maxLength={120}
-                        placeholder="As the style has it"
-                        onChange={(event) => set({ heading: event.target.value })}
-                    />
-                </label>
+                {box(say.heading, course.heading, say.auto, (heading) => set({ heading }))}
                 {children}
             </div>
         </Dialog>

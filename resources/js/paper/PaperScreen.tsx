@@ -449,6 +449,7 @@ function Paper({ paperId }: { paperId: string }) {
             <main className={styles.halves}>
                 <h1 className={ui.hidden}>{settings.title || words.nameless}</h1>
                 <section className={styles.left} aria-label={say.sources} data-over={isOver || undefined}>
+                    <h2 className={ui.hidden}>{say.sources}</h2>
                     {isOver && <p className={styles.over}>{say.dropHere}</p>}
                     <LeadBox
                         lead={lead}
@@ -518,7 +519,13 @@ function Paper({ paperId }: { paperId: string }) {
                                 onRemove={onRemove}
                             />
                         ) : (
-                            <div className={styles.scroll} data-list-scroll="">
+                            <div
+                                className={styles.scroll}
+                                data-list-scroll=""
+                                role="group"
+                                aria-label={say.sources}
+                                tabIndex={count === 0 ? 0 : undefined}
+                            >
                                 {isUnknown && (
                                     <p className={ui.notice} role="alert">
                                         {say.noSource}
@@ -560,7 +567,6 @@ function Paper({ paperId }: { paperId: string }) {
                     <CourseRules
                         settings={settings}
                         style={style}
-                        open
                         onClose={() => {
                             setDialog(null);
                             focusOn('[data-rules]');
@@ -568,14 +574,14 @@ function Paper({ paperId }: { paperId: string }) {
                         onChange={change}
                     >
                         <button className={ui.link} type="button" onClick={() => setDialog('settings')}>
-                            Earlier settings
+                            {words.kept.settings}
                         </button>
                     </CourseRules>
                 )}
                 {dialog === 'help' && <HelpSheet onClose={() => setDialog(null)} />}
                 {dialog === 'settings' && (
                     <EarlierStates
-                        title="Earlier settings"
+                        title={words.kept.settings}
                         path={`${paperPath(paperId)}/states`}
                         onClose={() => setDialog(null)}
                         onBack={(state) => tried(goBack(paperPath(paperId), state))}

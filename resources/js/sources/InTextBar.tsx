@@ -108,9 +108,9 @@ export const InTextBar = memo(function InTextBar({
                             type="button"
                             className={styles.form}
                             data-cite={form}
-                            aria-label={say.copy(form, text)}
                             onClick={() => onCopy(html, text)}
                         >
+                            <span className={ui.hidden}>{words.copyWord}: </span>
                             <span>{form}</span>
                             <q>{pieces.map(([piece, italic], i) => (italic ? <i key={i}>{piece}</i> : piece))}</q>
                         </button>

@@ -61,7 +61,11 @@ export function People({ id, path, describedBy, people, roles, reference, inQues
         if (next === rows) return;
         onChange(next);
         announce(say.moved(shown(rows[from]!.name) || say.someone, to + 1, rows.length));
-        focusOn(`[data-handle="${path}.${to}"]`);
+        // Whoever moves a row stays where they are in it.
+        const at = document.activeElement;
+        requestAnimationFrame(() => {
+            if (at instanceof HTMLElement && at.isConnected && document.activeElement !== at) at.focus();
+        });
     };
     const remove = (place: number) => {
         const before = rows;

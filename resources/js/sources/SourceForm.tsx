@@ -11,6 +11,7 @@ import type {
     Source,
     Style,
 } from '../api/types';
+import { afterPress } from '../ui/afterPress';
 import { announce } from '../ui/announce';
 import { Dot } from '../ui/Dot';
 import { focusOn } from '../ui/focus';
@@ -94,8 +95,7 @@ export const SourceForm = memo(function SourceForm(props: Props) {
         reach !== undefined && field.path in reach.needs ? reach.needs[field.path] : field.need;
     const filled = (field: FormField) => hasValue(source, field.path) || reading?.findings[field.path] !== undefined;
     const possible = fields.filter((field) => filled(field) || need(field) !== null);
-    const isFirst = (field: FormField) =>
-        field.isFirst ? need(field) !== 'optional' || field.form === 'people' : need(field) === 'required';
+    const isFirst = (field: FormField) => need(field) !== 'optional' || (field.isFirst && field.need === 'optional');
     const shown = possible.filter(
         (field) =>
             all ||
@@ -166,10 +166,11 @@ export const SourceForm = memo(function SourceForm(props: Props) {
             },
             see: (text) => void now.current.seeIn(text),
             focus: (path) => {
-                setFocused(path);
+                afterPress(() => setFocused(path));
                 now.current.props.onField(path);
             },
-            visit: (path) => setVisited((before) => (before.has(path) ? before : new Set([...before, path]))),
+            visit: (path) =>
+                afterPress(() => setVisited((before) => (before.has(path) ? before : new Set([...before, path])))),
             part: () => now.current.props.onPart(),
             lookUpAgain: () => now.current.props.onLookUpAgain(),
             openOther: (other) => now.current.props.onOpen(other),

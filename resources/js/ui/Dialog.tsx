@@ -18,8 +18,15 @@ interface Props {
 export function Dialog({ title, open, onClose, children }: Props) {
     const dialog = useRef<HTMLDialogElement>(null);
     useEffect(() => {
-        if (open) dialog.current?.showModal();
-        else dialog.current?.close();
+        if (!open) return;
+        const before = document.activeElement;
+        const box = dialog.current;
+        box?.showModal();
+        return () => {
+            box?.close();
+            // The focus goes back also where the dialog is gone before it was closed.
+            if (before instanceof HTMLElement && before.isConnected) before.focus();
+        };
     }, [open]);
 
     return (

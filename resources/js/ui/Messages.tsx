@@ -1,7 +1,6 @@
 import { message } from 'antd';
 import { createContext, useCallback, useContext, useRef, type ReactNode } from 'react';
 import { words } from '../words/english';
-import { announce } from './announce';
 import styles from './Messages.module.css';
 import ui from './ui.module.css';
 
@@ -27,11 +26,9 @@ export function Messages({ children }: { children: ReactNode }) {
     const say = useCallback<Say>(
         (text, undo) => {
             const key = `said-${++number.current}`;
-            announce(undo === undefined ? text : `${text} ${words.message.canUndo}`);
             void api.open({
                 key,
                 icon: null,
-                className: styles.message,
                 content: (
                     <span className={styles.said}>
                         <span>{text}</span>

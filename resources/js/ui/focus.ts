@@ -1,13 +1,14 @@
 /**
- * Where the focus goes after an action: to the first of the places that is there once the screen is drawn anew.
+ * Where the focus goes after an action, once the screen is drawn anew: to the best place, or to another one where that does
+ * not come.
  *
  * @param places selectors, the best one first
  */
 export function focusOn(...places: string[]): void {
-    let left = 20;
+    let left = 40;
     const go = () => {
-        for (const place of places) {
-            const found = [...document.querySelectorAll<HTMLElement>(place)].find((one) => one.offsetParent !== null);
+        for (const place of left > 20 ? places.slice(0, 1) : places) {
+            const found = [...document.querySelectorAll<HTMLElement>(place)].find((one) => one.checkVisibility());
             if (found !== undefined) {
                 found.focus();
                 return;

@@ -37,6 +37,7 @@ function themeNow(): ThemeConfig {
             boxShadowSecondary: `0 6px 18px ${value('--shade')}`,
         },
         components: {
+            Message: { contentBg: value('--ink'), contentPadding: '5px 14px' },
             Button: {
                 fontWeight: 700,
                 primaryShadow: 'none',

@@ -11,7 +11,7 @@ export const words = {
     tryAgain: 'Try again',
     nameless: 'Paper without a title',
     untitled: 'Source without a title',
-    message: { undo: 'Undo', close: 'Close this message', region: 'Messages', canUndo: 'It can be undone.' },
+    message: { undo: 'Undo', close: 'Close this message', region: 'Messages' },
     skip: { lead: 'To the box for what you have', sources: 'To the sources', page: 'To the page' },
     copy: {
         refused: 'The browser did not let the page onto the clipboard. Download the document instead.',
@@ -181,14 +181,6 @@ export const words = {
         keys: 'Arrow keys walk over the list; Enter opens a source.',
         first: {
             heading: 'Add your first source',
-            steps: [
-                [
-                    'Paste what you have above, a link, an ISBN, a DOI or a title, and choose',
-                    'Look it up',
-                    '. Or choose',
-                ],
-                ['Fill in by hand', 'and say what lies in front of you.'],
-            ],
             one: 'Paste what you have above: a link, an ISBN, a DOI, a title. Or fill it in by hand.',
             two: 'Check each field against the source. Bibrel says where every value came from.',
             three: 'Watch the entry take shape on the page. Point at any part of it to see why it looks as it does.',
@@ -352,5 +344,120 @@ export const words = {
             ['own', 'You typed it yourself.'],
             ['checked', 'You checked it. One press on a dot says so.'],
         ],
+    },
+    rules: {
+        title: 'Course rules',
+        surname: 'Your family name, for the running head',
+        hasNone: (style: string) => `(${style} has none)`,
+        accessed: 'Date of access',
+        addresses: 'Web addresses',
+        medium: 'Medium (Print, Web, Film …)',
+        head: 'Head of each sheet',
+        heading: 'Heading of the page, if your teacher wants another one',
+        threeHyphens: 'Three hyphens for a name that repeats',
+        auto: 'As the style has it',
+        always: 'Always',
+        never: 'Never',
+        full: 'With https://',
+        bare: 'Without',
+        none: 'Left out',
+        student: 'A student’s paper: page number only',
+        journal: 'As for a journal: title in capitals, too',
+    },
+    scan: {
+        hold: 'Hold the barcode on the back cover into the picture.',
+        notBook: 'That is a barcode, but not a book’s. The right one begins with 978 or 979.',
+        steadier: 'Hold it a little steadier, or farther away.',
+        noCamera:
+            'There is no camera here, or it may not be used. Choose a photo of the barcode instead, or type the number ' +
+            'above it.',
+        photoNotBook: 'The barcode in this photo is not a book’s. The right one begins with 978 or 979.',
+        unreadable:
+            'No barcode can be read in this photo. Take it straight on, in good light, with the bars filling the picture.',
+        camera: 'What the camera sees',
+        photo: 'Or take it from a photo',
+    },
+    outcomes: {
+        isThisIt: 'Is this the one?',
+        whichOne: 'Which one did you use?',
+        whole: 'The whole of it',
+        thisOne: 'This one',
+        verdict: (differing: number, style: string, isDoubted: boolean) =>
+            differing === 0
+                ? `${isDoubted ? 'This is written' : 'This is right'} as ${style} has it`
+                : `${several(differing, 'One place differs', '# places differ')} from ${style}`,
+        readAs: (kind: string) =>
+            `Read as: ${kind}. Bibrel can check how an entry is written, not whether what it says is true: hold it ` +
+            'against the source.',
+        yours: 'Yours',
+        byRules: 'By the rules',
+        missing: 'is missing.',
+        tooMuch: 'does not belong there.',
+        becomes: 'becomes',
+        add: 'Add it to the paper',
+    },
+    kept: {
+        settings: 'Earlier settings',
+        stays: 'What was removed stays here for 60 days.',
+        bringBackOne: (name: string) => `Bring it back: ${name}`,
+        removed: 'removed',
+        about: 'How it stood before, for 60 days. Going back loses nothing: how it stands now is kept here, too.',
+        fetching: 'Fetching them …',
+        unchanged: 'Nothing has changed yet, so there is nothing to go back to.',
+        nothing: 'Nothing was filled in',
+        goBack: 'Go back to this',
+        causes: {
+            typed: 'Before it was changed',
+            'set-aside': 'Typed here, and not chosen',
+            'looked-up': 'Before it was looked up again',
+            'made-part': 'Before it became one part of a book',
+            'went-back': 'Before an earlier state was brought back',
+        },
+    },
+    held: {
+        twoPlaces: 'Changed in two places',
+        removedElsewhere: 'Removed elsewhere',
+        clash: (count: number) =>
+            `${several(count, 'One field was', '# fields were')} changed here and elsewhere at the same time. Everything ` +
+            'else is put together already. What you do not choose can be brought back under “Earlier states”.',
+        here: 'Here',
+        there: 'There',
+        goOn: 'Go on with these',
+        thisPaper: 'This paper',
+        removed: (what: string) =>
+            `${what} was removed in another tab or window while you worked on it here. What you typed is kept. Bring it ` +
+            'back to go on, or leave it in the bin together with what you typed.',
+        leave: 'Leave it in the bin',
+    },
+    place: {
+        kept: 'What is not saved yet is kept',
+        browser: 'in this browser',
+        tab: 'only while this tab is open (for a computer that others use, too)',
+    },
+    labels: {
+        settings: {
+            title: 'Title of the paper',
+            style: 'Style',
+            surname: 'Your family name',
+            'course.accessed': 'Date of access',
+            'course.addresses': 'Web addresses',
+            'course.medium': 'Medium',
+            'course.heading': 'Heading of the page',
+            'course.threeHyphens': 'Three hyphens for a name that repeats',
+            'course.forJournal': 'Head of each sheet',
+        },
+        names: { given: 'given names', family: 'family name', group: 'name of the group', screen: 'screen name' },
+        others: { kind: 'Kind of source', reached: 'How you used it', custom: 'Data of its own' },
+        field: 'Field',
+        setting: 'Setting',
+        nothing: 'nothing',
+        yes: 'yes',
+        no: 'no',
+        several: (count: number) => `${count} of them`,
+        else: 'something else',
+    },
+    network: {
+        noConnection: 'There is no connection to Bibrel. What you type is kept here and saved as soon as it is back.',
+        ourFault: 'This did not work. Try again. What you typed is kept here until it is saved.',
     },
 };

@@ -8,7 +8,6 @@ use Bibrel\Core\Format\PageFormat;
 use Bibrel\Core\Format\PageSetup;
 use Bibrel\Core\Page\Page;
 use Bibrel\Core\Style\RunningHead;
-use Bibrel\Core\Text\AddressBreaks;
 use Bibrel\Core\Text\Run;
 
 /**
@@ -125,7 +124,10 @@ final class Docx implements PageFormat
     {
         $body = self::paragraph('Heading1', self::run($page->heading, false));
         foreach ($page->entries as $entry) {
-            $runs = array_map(static fn (Run $run): string => self::run(AddressBreaks::marked($run), $run->italic), $entry->runs);
+            $runs = array_map(
+                static fn (Run $run): string => self::run($run->breakable(), $run->italic),
+                $entry->runs,
+            );
             $body .= self::paragraph('Bibliography', implode('', $runs));
             foreach ($entry->annotation() as $paragraph) {
                 $body .= self::paragraph('Annotation', self::run($paragraph, false));

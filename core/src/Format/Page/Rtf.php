@@ -79,7 +79,7 @@ final class Rtf implements PageFormat
                 ? '{\i '.self::escaped($run->text).'}'
                 : implode('\zwbo ', array_map(
                     self::escaped(...),
-                    explode(AddressBreaks::MARK, AddressBreaks::marked($run)),
+                    explode(AddressBreaks::MARK, $run->breakable()),
                 )),
             $runs,
         ));
