@@ -407,6 +407,8 @@ function Paper({ paperId }: { paperId: string }) {
     };
     const removed = bin.data ?? [];
     const count = page.entries.length + page.leftOut.length;
+    // Nothing is known of it yet but where it is.
+    const isBare = page.leftOut.some((one) => one.id === openId);
     const isUnknown = sourceId !== null && open === undefined && draft === null;
     const head = style.choices.includes('surname') ? { text: settings.surname, atLeft: false } : settings.head;
 
@@ -498,7 +500,10 @@ function Paper({ paperId }: { paperId: string }) {
                                 key={open.id}
                                 paperId={paperId}
                                 saved={open}
-                                isNew={saved === undefined || (begun.current.has(open.id) && open.reading === null)}
+                                isNew={
+                                    saved === undefined ||
+                                    (begun.current.has(open.id) && (open.reading === null || isBare))
+                                }
                                 isDraft={saved === undefined}
                                 cited={cited?.id === open.id ? cited : null}
                                 style={style}
