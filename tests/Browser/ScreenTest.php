@@ -42,6 +42,16 @@ final class ScreenTest extends BrowserTestCase
         $this->css('[data-first]');
     }
 
+    public function test_words_in_the_lead_box_become_the_title(): void
+    {
+        $this->beginPaper();
+        $this->css('[data-lead]')->sendKeys('the patient wheel');
+        $this->byHand('book');
+        $this->sees('The Patient Wheel.');
+        self::assertSame('', $this->css('[data-lead]')->getAttribute('value'));
+        self::assertStringContainsString('/sources/', $this->browser->getCurrentURL());
+    }
+
     public function test_people_of_a_film_have_their_roles_on_the_first_form(): void
     {
         $this->beginPaper();

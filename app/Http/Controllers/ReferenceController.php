@@ -118,6 +118,7 @@ final class ReferenceController
             ...$field->toArray(),
             'form' => $field->form()->value,
             'isFirst' => $field->isOnFirstForm(),
+            'isOnSource' => $field->isOnSource(),
             'askedWith' => array_map(static fn (FieldPath $one): string => $one->key, $field->askedWith()),
             ...($roles === [] ? [] : ['roles' => $roles]),
         ];

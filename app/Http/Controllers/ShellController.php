@@ -8,8 +8,8 @@ use Bibrel\App\Http\Resources\PaperResource;
 use Bibrel\App\Models\Guest;
 use Bibrel\App\Models\Paper;
 use Illuminate\Container\Attributes\CurrentUser;
-use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 
 /** The page every address of the interface answers with, and in it what its screen needs first. */
 final class ShellController
@@ -20,7 +20,7 @@ final class ShellController
 
     private const PAPER = 'resources/js/paper/PaperScreen.tsx';
 
-    public function __invoke(Request $request, #[CurrentUser] Guest $guest, string $any = ''): View
+    public function __invoke(Request $request, #[CurrentUser] Guest $guest, string $any = ''): Response
     {
         $id = preg_match('~^papers/([0-9A-Za-z]{26})(?:/|$)~', $any, $m) === 1 ? $m[1] : null;
         /** @var ?Paper $paper somebody else's, or one in the bin, is told of by the answer to its own request */
@@ -31,7 +31,10 @@ final class ShellController
         $build = self::build();
         $needed = [self::ENTRY, $id === null ? self::LIST : self::PAPER];
 
-        return view('app', [
+        // A paper in it is private, and old by the time somebody comes back to it.
+        $headers = $paper === null ? [] : ['Cache-Control' => 'no-store, private'];
+
+        return response()->view('app', [
             'nonce' => $request->attributes->get('nonce'),
             'release' => config('bibrel.release'),
             'entry' => $build[self::ENTRY],
@@ -40,7 +43,7 @@ final class ShellController
             'first' => $paper === null ? null : (new PaperResource($paper))->toJson(
                 JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_HEX_TAG | JSON_HEX_AMP | JSON_THROW_ON_ERROR,
             ),
-        ]);
+        ], headers: $headers);
     }
 
     /** @return array<string, array{file: string, css?: list<string>, imports?: list<string>}> what was built, by its source */

@@ -39,6 +39,14 @@ final readonly class Field
         );
     }
 
+    /** Whether what stands in it may be words of the source itself, and not the student's, or an address. */
+    public function isOnSource(): bool
+    {
+        $own = [FieldPath::accessed(), FieldPath::annotation(), FieldPath::language()];
+
+        return ! in_array($this->path, $own, true) && $this->path->field !== ContainerField::Url;
+    }
+
     public function form(): FieldForm
     {
         return match (true) {

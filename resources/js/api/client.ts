@@ -42,7 +42,7 @@ async function send(method: string, path: string, body: unknown): Promise<Respon
             },
             body: text,
             // What changes something arrives even if the page is closed meanwhile.
-            keepalive: method === 'PUT' && (text?.length ?? 0) < KEPT_ALIVE,
+            keepalive: method !== 'GET' && path !== 'compose' && (text?.length ?? 0) < KEPT_ALIVE,
         });
     } catch {
         throw new Problem(0, NO_CONNECTION);

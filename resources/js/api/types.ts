@@ -154,6 +154,8 @@ export interface EarlierState {
 export interface FormField extends Field {
     form: 'people' | 'title' | 'date' | 'line' | 'long';
     isFirst: boolean;
+    /** Whether what stands in it may be words of the source itself. */
+    isOnSource: boolean;
     /** Fields that bring it onto the first form once one of them is filled in. */
     askedWith: string[];
     roles?: Role[];

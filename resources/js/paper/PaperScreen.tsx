@@ -240,14 +240,18 @@ function Paper({ paperId }: { paperId: string }) {
             focusOn('[data-kind-button]');
             return;
         }
-        const words = /^https?:|^www\./i.test(lead.trim()) ? '' : lead.trim().slice(0, 2000);
-        const title = words === '' ? {} : { title: { main: words } };
+        const said = /^https?:|^www\./i.test(lead.trim()) ? '' : lead.trim().slice(0, 2000);
+        const title = said === '' ? {} : { title: { main: said } };
         const id = draft?.id ?? ulid();
-        if (words !== '') setLead('');
+        if (said !== '') setLead('');
         begun.current.add(id);
         const source = { ...(draft?.source ?? title), kind } as Source;
         setDraft({ id, source });
-        if (words !== '') type(id, source);
+        if (said !== '') {
+            // What stood in the box is something typed.
+            edit(id, source);
+            void navigate(`/papers/${paperId}/sources/${id}`);
+        }
         focusOn('[data-form] [data-path]');
     };
     /** The first thing that is typed puts the source on the paper. */

@@ -61,9 +61,6 @@ type Blocks = { tag: string; text: string }[];
 
 const say = words.form;
 
-/** Fields whose values are no words of a page. */
-const NOT_ON_A_PAGE = ['accessed', 'annotation', 'language', 'containers.0.url'];
-
 /** The day it is where the student sits, as one would write it. */
 function today(): string {
     return new Date().toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
@@ -224,6 +221,7 @@ export const SourceForm = memo(function SourceForm(props: Props) {
                         path={field.path}
                         value={value}
                         describedBy={describedBy}
+                        isRequired={need(field) === 'required'}
                         held={cited?.names ?? []}
                         onChange={(next) => acts.set(field.path, next)}
                         onTurn={(held) => acts.set('title.names', held.names)}
@@ -363,9 +361,7 @@ export const SourceForm = memo(function SourceForm(props: Props) {
                         places={Object.values(reading?.findings ?? {})
                             .filter((finding) => finding.evidence.visible)
                             .map((finding) => finding.evidence.text)}
-                        fields={shown
-                            .filter((field) => !NOT_ON_A_PAGE.includes(field.path))
-                            .map(({ path, label }) => ({ path, label }))}
+                        fields={shown.filter((field) => field.isOnSource).map(({ path, label }) => ({ path, label }))}
                         onTake={(path, text) => void take(path, text)}
                         onClose={() => {
                             setCopy(null);

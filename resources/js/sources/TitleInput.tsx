@@ -10,6 +10,7 @@ interface Props {
     path: string;
     value: string;
     describedBy: string;
+    isRequired: boolean;
     /** The words a style holds as names or asks about; none where it leaves the letters alone. */
     held: HeldName[];
     onChange: (value: string) => void;
@@ -23,7 +24,7 @@ const say = words.title;
  * A title as one reads it. Words selected in it can be set off as a title inside it, or keep their capitals; words whose
  * letters a style decides by whether they are names are underlined, and turned with one press.
  */
-export function TitleInput({ id, path, value, describedBy, held, onChange, onTurn }: Props) {
+export function TitleInput({ id, path, value, describedBy, isRequired, held, onChange, onTurn }: Props) {
     const box = useRef<HTMLTextAreaElement>(null);
     const [selected, setSelected] = useState('');
     const text = plain(value);
@@ -86,6 +87,7 @@ export function TitleInput({ id, path, value, describedBy, held, onChange, onTur
                     rows={1}
                     value={text}
                     aria-describedby={describedBy}
+                    aria-required={isRequired || undefined}
                     onSelect={look}
                     onChange={(event) => onChange(marked(event.target.value.replace(/[\r\n]+/g, ' '), set))}
                 />
