@@ -120,6 +120,20 @@ final class KeysTest extends BrowserTestCase
         $this->focused('[data-lead]', 'Nothing is left in the list.');
     }
 
+    public function test_the_first_tab_offers_to_skip_to_where_one_works(): void
+    {
+        $this->visit('/');
+        $this->css('[data-papers] a')->click();
+        $this->css('[data-sources]');
+        $this->browser->executeScript('document.activeElement.blur()');
+        foreach (['[data-lead]', '[data-sources] [data-stop]', '[data-desk] [data-stop]'] as $i => $place) {
+            $this->browser->executeScript('document.querySelectorAll("nav a")[arguments[0]].focus()', [$i]);
+            self::assertGreaterThanOrEqual(0, $this->browser->executeScript('return document.activeElement.getBoundingClientRect().top'), 'It shows itself.');
+            $this->keys(WebDriverKeys::ENTER);
+            $this->focused($place, 'It leads there.');
+        }
+    }
+
     public function test_help_is_a_key_away_and_none_while_one_types(): void
     {
         $this->beginPaper();
