@@ -46,8 +46,8 @@ final readonly class SourceChanges
         ?array $aside = null,
     ): SourceRecord {
         return $this->within($paper, function (Paper $paper) use ($id, $save, $data, $dismissed, $aside): SourceRecord {
-            $known = $save->version === 0 ? $this->made($paper, $id, $save, $data) : $this->locked($paper, $id, false);
-            $known ??= $this->made($paper, $id, $save, $data) ?? $this->locked($paper, $id);
+            $known = $save->version === 0 ? $this->made($paper, $id, $save, $data, $dismissed ?? []) : $this->locked($paper, $id, false);
+            $known ??= $this->made($paper, $id, $save, $data, $dismissed ?? []) ?? $this->locked($paper, $id);
             if ($known->wasRecentlyCreated || ($save->id !== null && $known->last_save === $save->id)) {
                 return $known;
             }
@@ -277,14 +277,16 @@ final readonly class SourceChanges
 
     /**
      * @param  array<string, mixed>  $data
+     * @param  list<string>  $dismissed
      * @return ?SourceRecord null where there is one with this id already
      */
-    private function made(Paper $paper, string $id, Save $save, array $data): ?SourceRecord
+    private function made(Paper $paper, string $id, Save $save, array $data, array $dismissed): ?SourceRecord
     {
         try {
             return $this->created($paper, [
                 'id' => $id,
                 'data' => MemberIds::given($data),
+                'reading' => $dismissed === [] ? null : [...ReadingRecord::NONE, 'dismissed' => $dismissed],
                 'last_save' => $save->id,
                 'last_tab' => $save->tab,
             ]);

@@ -48,7 +48,7 @@ return [
         ['journal-article', 'newspaper-article', 'magazine-article', 'online-reference', 'report'],
     ],
     'library,school library' => [
-        'The library is where you got it. What is it?',
+        'The library is where you got it. What have you got from there?',
         ['book', 'reference-entry', 'magazine-article', 'archive-item', 'film'],
     ],
     'phone,tablet,laptop,computer,e-reader' => [

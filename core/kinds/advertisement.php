@@ -9,7 +9,7 @@ return new Kind(
     id: 'advertisement',
     label: 'Advertisement',
     group: 'Pictures',
-    searchTerms: 'ad,advert,commercial,poster,advertising',
+    searchTerms: 'ad,advert,commercial,poster,advertising,billboard,banner,trailer',
     csl: 'graphic',
     ris: 'ART',
     containment: Containment::InPeriodical,

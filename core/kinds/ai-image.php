@@ -10,7 +10,7 @@ return new Kind(
     id: 'ai-image',
     label: 'Image from a generative AI tool',
     group: 'Pictures',
-    searchTerms: 'ai,generated,image,picture,art,generator,prompt',
+    searchTerms: 'ai,generated,image,picture,art,generator,prompt,generated picture',
     csl: 'graphic',
     ris: 'ART',
     genres: ['AI-generated image'],

@@ -10,7 +10,7 @@ return new Kind(
     id: 'ai-text',
     label: 'Text from a generative AI tool',
     group: 'Web',
-    searchTerms: 'ai,chatbot,generated,prompt,language model,assistant',
+    searchTerms: 'ai,chatbot,generated,prompt,language model,assistant,prompt answer',
     csl: 'software',
     bibtex: 'software',
     ris: 'COMP',

@@ -10,7 +10,7 @@ return new Kind(
     id: 'album',
     label: 'Album',
     group: 'Sound and moving image',
-    searchTerms: 'album,record,music,cd',
+    searchTerms: 'album,record,music,cd,mixtape,soundtrack,record album',
     csl: 'song',
     ris: 'SOUND',
     genres: ['album', 'music album'],

@@ -10,7 +10,8 @@ return new Kind(
     id: 'archive-item',
     label: 'Letter, manuscript or object in an archive',
     group: 'Research and public documents',
-    searchTerms: 'archive,manuscript,primary source,diary,document',
+    searchTerms: 'birth record,public record,archive,manuscript,primary source,diary,document,artefact,artifact,old letter,'
+        .'journal of a soldier,deed,birth certificate,will',
     csl: 'manuscript',
     bibtex: 'unpublished',
     ris: 'MANSCPT',

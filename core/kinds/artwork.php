@@ -11,7 +11,8 @@ return new Kind(
     id: 'artwork',
     label: 'Painting, sculpture or other artwork',
     group: 'Pictures',
-    searchTerms: 'painting,sculpture,drawing,art,print,museum,statue',
+    searchTerms: 'watercolor,pottery,gravestone,painting,sculpture,drawing,art,print,museum,statue,stamp,coin,tapestry,mural,installation,'
+        .'ceramic,vase,monument,relief,fresco',
     csl: 'graphic',
     ris: 'ART',
     containment: Containment::SelfContained,

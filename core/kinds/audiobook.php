@@ -10,7 +10,7 @@ return new Kind(
     id: 'audiobook',
     label: 'Audiobook',
     group: 'Books',
-    searchTerms: 'audio book,narrated,listening',
+    searchTerms: 'audio book,narrated,listening,talking book',
     csl: 'book',
     bibtex: 'book',
     ris: 'BOOK',

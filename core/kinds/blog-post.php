@@ -9,7 +9,7 @@ return new Kind(
     id: 'blog-post',
     label: 'Blog post',
     group: 'Web',
-    searchTerms: 'blog,post,weblog,entry',
+    searchTerms: 'blog,post,weblog,entry,travel blog,food blog',
     csl: 'post-weblog',
     bibtex: 'online',
     ris: 'BLOG',

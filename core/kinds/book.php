@@ -10,7 +10,9 @@ return new Kind(
     id: 'book',
     label: 'Book',
     group: 'Books',
-    searchTerms: 'novel,textbook,paperback,hardcover,print book,monograph,translation,translated book,volume,multivolume,reprint,republished,anonymous,foreign language,biography,memoir,poetry book',
+    searchTerms: 'novel,textbook,paperback,hardcover,print book,monograph,translation,translated book,volume,'
+        .'multivolume,reprint,republished,anonymous,foreign language,biography,memoir,poetry book,'
+        .'cookbook,autobiography,guidebook,hardback,storybook,coffee-table book,self-help book',
     csl: 'book',
     bibtex: 'book',
     ris: 'BOOK',

@@ -10,7 +10,7 @@ return new Kind(
     id: 'cartoon',
     label: 'Cartoon or comic strip',
     group: 'Pictures',
-    searchTerms: 'cartoon,comic strip,drawing',
+    searchTerms: 'cartoon,comic strip,drawing,comic,strip,political cartoon',
     csl: 'graphic',
     ris: 'ART',
     containment: Containment::InPeriodical,

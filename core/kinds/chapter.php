@@ -10,7 +10,8 @@ return new Kind(
     id: 'chapter',
     label: 'Chapter, essay, story or poem in a book',
     group: 'Books',
-    searchTerms: 'chapter,essay,short story,story,poem,anthology,part of a book,textbook section,speech in a book',
+    searchTerms: 'folk tale,chapter,essay,short story,story,poem,anthology,part of a book,textbook section,speech in a book,'
+        .'fairy tale,fable,haiku,sonnet,ballad,novella,short stories,article in a book',
     csl: 'chapter',
     bibtex: 'incollection',
     ris: 'CHAP',

@@ -11,7 +11,8 @@ return new Kind(
     id: 'class-notes',
     label: 'Class notes or handout',
     group: 'People',
-    searchTerms: 'notes,handout,class,worksheet,course material,lecture notes',
+    searchTerms: 'notes,handout,class,worksheet,course material,lecture notes,syllabus,slides from class,'
+        .'reading list,study guide,exam',
     csl: 'document',
     containment: Containment::OnSite,
     fields: [

@@ -9,7 +9,7 @@ return new Kind(
     id: 'conference-paper',
     label: 'Conference paper in proceedings',
     group: 'Research and public documents',
-    searchTerms: 'conference,proceedings,paper',
+    searchTerms: 'conference,proceedings,paper,conference talk',
     csl: 'paper-conference',
     bibtex: 'inproceedings',
     ris: 'CPAPER',

@@ -11,7 +11,7 @@ return new Kind(
     id: 'court-case',
     label: 'Court case',
     group: 'Research and public documents',
-    searchTerms: 'court,case,lawsuit,trial,judgment,verdict,law,ruling,decision',
+    searchTerms: 'court,case,lawsuit,trial,judgment,verdict,law,ruling,decision,appeal,supreme court',
     csl: 'legal_case',
     containment: Containment::Law,
     fields: [

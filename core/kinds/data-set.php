@@ -9,7 +9,8 @@ return new Kind(
     id: 'data-set',
     label: 'Data set',
     group: 'Research and public documents',
-    searchTerms: 'data,dataset,statistics,numbers,table',
+    searchTerms: 'data,dataset,statistics,numbers,table,spreadsheet,census,own survey,poll results,chart data,'
+        .'figures,measurements',
     csl: 'dataset',
     bibtex: 'dataset',
     ris: 'DATA',

@@ -10,7 +10,7 @@ return new Kind(
     id: 'editorial',
     label: 'Editorial',
     group: 'Articles',
-    searchTerms: 'editorial,op-ed,opinion,leader,column',
+    searchTerms: 'editorial,op-ed,opinion,leader,column,leading article',
     csl: 'article-newspaper',
     bibtex: 'article',
     ris: 'NEWS',

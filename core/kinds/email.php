@@ -10,7 +10,8 @@ return new Kind(
     id: 'email',
     label: 'E-mail, letter or message',
     group: 'People',
-    searchTerms: 'e-mail,email,mail,letter,message,text',
+    searchTerms: 'e-mail,email,mail,letter,message,text,voicemail,direct message,dm,chat,chat message,sms,'
+        .'postcard,note',
     csl: 'personal_communication',
     ris: 'PCOMM',
     containment: Containment::PersonalCommunication,

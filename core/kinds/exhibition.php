@@ -10,7 +10,7 @@ return new Kind(
     id: 'exhibition',
     label: 'Exhibition',
     group: 'Sound and moving image',
-    searchTerms: 'exhibition,exhibit,museum,show,display,gallery',
+    searchTerms: 'exhibition,exhibit,museum,show,display,gallery,museum label,display text',
     csl: 'event',
     genres: ['exhibition'],
     containment: Containment::SelfContained,

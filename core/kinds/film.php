@@ -10,7 +10,8 @@ return new Kind(
     id: 'film',
     label: 'Film',
     group: 'Sound and moving image',
-    searchTerms: 'movie,cinema,documentary,dvd,stream,scene,commentary',
+    searchTerms: 'movie,cinema,documentary,dvd,stream,scene,commentary,short film,animated film,feature film,'
+        .'blockbuster',
     csl: 'motion_picture',
     bibtex: 'video',
     ris: 'VIDEO',

@@ -9,7 +9,8 @@ return new Kind(
     id: 'forum-post',
     label: 'Forum post or comment',
     group: 'Web',
-    searchTerms: 'forum,comment,thread,reply,discussion,message board',
+    searchTerms: 'forum,comment,thread,reply,discussion,message board,question and answer site,review by a user,'
+        .'user review',
     csl: 'post',
     bibtex: 'online',
     ris: 'ELEC',

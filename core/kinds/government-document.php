@@ -10,7 +10,7 @@ return new Kind(
     id: 'government-document',
     label: 'Government document',
     group: 'Research and public documents',
-    searchTerms: 'government,ministry,department,agency,parliament,law,official',
+    searchTerms: 'government,ministry,department,agency,parliament,law,official,white paper,census report,hearing',
     csl: 'report',
     bibtex: 'techreport',
     ris: 'RPRT',

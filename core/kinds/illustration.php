@@ -11,7 +11,7 @@ return new Kind(
     id: 'illustration',
     label: 'Illustration, chart or infographic',
     group: 'Pictures',
-    searchTerms: 'picture,image,pic,infographic,chart,graph,diagram,figure,meme',
+    searchTerms: 'picture,image,pic,infographic,chart,graph,diagram,figure,meme,engraving,sketch,icon,logo,gif',
     csl: 'figure',
     ris: 'FIGURE',
     containment: Containment::SelfContained,

@@ -10,7 +10,7 @@ return new Kind(
     id: 'interview-own',
     label: 'Interview you did yourself',
     group: 'People',
-    searchTerms: 'interview,personal interview,conversation,phone',
+    searchTerms: 'interview,personal interview,conversation,phone,oral history,talk with somebody',
     csl: 'interview',
     containment: Containment::PersonalCommunication,
     fields: [

@@ -11,7 +11,8 @@ return new Kind(
     id: 'lecture',
     label: 'Lecture, speech or talk',
     group: 'Sound and moving image',
-    searchTerms: 'lecture,speech,talk,class,presentation,keynote,sermon',
+    searchTerms: 'lecture,speech,talk,class,presentation,keynote,sermon,address,commencement,ceremony,workshop,'
+        .'webinar,debate,assembly',
     csl: 'speech',
     ris: 'SLIDE',
     containment: Containment::OnSite,

@@ -10,7 +10,8 @@ return new Kind(
     id: 'live-performance',
     label: 'Live performance or concert',
     group: 'Sound and moving image',
-    searchTerms: 'play,theatre,concert,opera,dance,show,musical,performance,recital',
+    searchTerms: 'play,theatre,concert,opera,dance,show,musical,performance,recital,symphony,ballet,circus,'
+        .'stand-up,gig',
     csl: 'performance',
     containment: Containment::SelfContained,
     fields: [

@@ -9,7 +9,7 @@ return new Kind(
     id: 'magazine-article',
     label: 'Magazine article',
     group: 'Articles',
-    searchTerms: 'magazine,feature,periodical,archive',
+    searchTerms: 'magazine,feature,periodical,archive,newsletter,magazine cover,interview in a magazine',
     csl: 'article-magazine',
     bibtex: 'article',
     ris: 'MGZN',

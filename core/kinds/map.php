@@ -10,7 +10,7 @@ return new Kind(
     id: 'map',
     label: 'Map',
     group: 'Pictures',
-    searchTerms: 'map,atlas,chart,plan',
+    searchTerms: 'map,atlas,chart,plan,globe,satellite image',
     csl: 'map',
     ris: 'MAP',
     genres: ['map'],

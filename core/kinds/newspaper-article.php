@@ -9,7 +9,8 @@ return new Kind(
     id: 'newspaper-article',
     label: 'Newspaper article',
     group: 'Articles',
-    searchTerms: 'newspaper,news,daily,press,editorial,letter to the editor',
+    searchTerms: 'newspaper,news,daily,press,editorial,letter to the editor,obituary,column,news report,'
+        .'report in the news,wire story,headline,clipping',
     csl: 'article-newspaper',
     bibtex: 'article',
     ris: 'NEWS',

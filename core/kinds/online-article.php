@@ -9,7 +9,7 @@ return new Kind(
     id: 'online-article',
     label: 'Article on a website',
     group: 'Web',
-    searchTerms: 'article,web article,news site,online news,feature',
+    searchTerms: 'article,web article,news site,online news,feature,web story,online feature,listicle',
     csl: 'webpage',
     bibtex: 'online',
     ris: 'ELEC',

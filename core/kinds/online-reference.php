@@ -10,7 +10,7 @@ return new Kind(
     id: 'online-reference',
     label: 'Entry in an online encyclopedia or dictionary',
     group: 'Web',
-    searchTerms: 'encyclopedia,dictionary,definition,lexicon,thesaurus,reference',
+    searchTerms: 'encyclopedia,dictionary,definition,lexicon,thesaurus,reference,online dictionary,glossary',
     csl: 'entry-encyclopedia',
     bibtex: 'incollection',
     ris: 'ENCYC',

@@ -9,7 +9,7 @@ return new Kind(
     id: 'pamphlet',
     label: 'Brochure, pamphlet or handout',
     group: 'Research and public documents',
-    searchTerms: 'brochure,pamphlet,leaflet,flyer,handout',
+    searchTerms: 'brochure,pamphlet,leaflet,flyer,handout,user manual,manual,booklet,instructions,guide',
     csl: 'pamphlet',
     bibtex: 'booklet',
     ris: 'PAMP',

@@ -12,7 +12,7 @@ return new Kind(
     id: 'photograph',
     label: 'Photograph',
     group: 'Pictures',
-    searchTerms: 'photo,picture,pic,image,snapshot,selfie',
+    searchTerms: 'street sign,photo,picture,pic,image,snapshot,selfie,portrait,postcard picture,old photograph,mugshot,x-ray',
     csl: 'graphic',
     ris: 'ART',
     genres: ['photograph', 'photo'],

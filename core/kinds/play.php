@@ -10,7 +10,7 @@ return new Kind(
     id: 'play',
     label: 'Play',
     group: 'Books',
-    searchTerms: 'play,drama,script,theatre text',
+    searchTerms: 'play,drama,script,theatre text,screenplay,monologue',
     csl: 'book',
     bibtex: 'book',
     ris: 'BOOK',

@@ -10,7 +10,7 @@ return new Kind(
     id: 'podcast-episode',
     label: 'Podcast episode',
     group: 'Sound and moving image',
-    searchTerms: 'podcast,episode,audio,interview show,radio',
+    searchTerms: 'podcast,episode,audio,interview show,radio,audio story',
     csl: 'song',
     ris: 'SOUND',
     genres: ['podcast', 'audio podcast', 'podcast episode', 'audio podcast episode'],

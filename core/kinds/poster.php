@@ -11,7 +11,7 @@ return new Kind(
     id: 'poster',
     label: 'Conference poster or session',
     group: 'Research and public documents',
-    searchTerms: 'poster,conference,session,presentation,symposium,panel',
+    searchTerms: 'poster,conference,session,presentation,symposium,panel,panel discussion,workshop poster',
     csl: 'speech',
     ris: 'SLIDE',
     genres: ['poster presentation', 'poster'],

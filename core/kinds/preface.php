@@ -10,7 +10,7 @@ return new Kind(
     id: 'preface',
     label: 'Introduction, preface, foreword or afterword',
     group: 'Books',
-    searchTerms: 'introduction,preface,foreword,afterword',
+    searchTerms: 'introduction,preface,foreword,afterword,prologue,epilogue',
     csl: 'chapter',
     bibtex: 'incollection',
     ris: 'CHAP',

@@ -10,7 +10,7 @@ return new Kind(
     id: 'preprint',
     label: 'Preprint',
     group: 'Research and public documents',
-    searchTerms: 'preprint,manuscript,working paper,early version',
+    searchTerms: 'preprint,manuscript,working paper,early version,draft of an article',
     csl: 'article',
     containment: Containment::OnSite,
     fields: [

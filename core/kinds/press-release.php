@@ -11,7 +11,7 @@ return new Kind(
     id: 'press-release',
     label: 'Press release',
     group: 'Research and public documents',
-    searchTerms: 'press release,news release,statement',
+    searchTerms: 'press release,news release,statement,announcement',
     csl: 'document',
     genres: ['press release'],
     containment: Containment::OnSite,

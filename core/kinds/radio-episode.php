@@ -10,7 +10,7 @@ return new Kind(
     id: 'radio-episode',
     label: 'Radio programme',
     group: 'Sound and moving image',
-    searchTerms: 'radio,broadcast,programme,show',
+    searchTerms: 'radio,broadcast,programme,show,radio play,bulletin',
     csl: 'broadcast',
     ris: 'VIDEO',
     genres: ['radio', 'radio broadcast'],

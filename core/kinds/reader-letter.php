@@ -10,7 +10,7 @@ return new Kind(
     id: 'reader-letter',
     label: 'Letter to the editor',
     group: 'Articles',
-    searchTerms: 'letter to the editor,readers letter,opinion',
+    searchTerms: 'letter to the editor,readers letter,opinion,letter to a newspaper',
     csl: 'article-newspaper',
     bibtex: 'article',
     ris: 'NEWS',

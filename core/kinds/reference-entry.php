@@ -9,7 +9,7 @@ return new Kind(
     id: 'reference-entry',
     label: 'Entry in a printed reference book',
     group: 'Books',
-    searchTerms: 'encyclopedia,dictionary,lexicon,entry,definition',
+    searchTerms: 'encyclopedia,dictionary,lexicon,entry,definition,glossary',
     csl: 'entry-encyclopedia',
     bibtex: 'incollection',
     ris: 'ENCYC',

@@ -9,7 +9,8 @@ return new Kind(
     id: 'report',
     label: 'Report',
     group: 'Research and public documents',
-    searchTerms: 'report,white paper,study,lab report,organisation,agency,government',
+    searchTerms: 'report,white paper,study,lab report,organisation,agency,government,annual report,study report,'
+        .'factsheet,fact sheet,policy brief',
     csl: 'report',
     bibtex: 'techreport',
     ris: 'RPRT',

@@ -12,7 +12,7 @@ return new Kind(
     id: 'review',
     label: 'Review of something',
     group: 'Articles',
-    searchTerms: 'review,critique,book review,film review',
+    searchTerms: 'review,critique,book review,film review,film critique,restaurant review,product review',
     csl: 'review',
     bibtex: 'article',
     ris: 'JOUR',

@@ -10,7 +10,7 @@ return new Kind(
     id: 'scripture',
     label: 'Scripture or another classic',
     group: 'Books',
-    searchTerms: 'bible,holy book,sacred text,scripture,classic,ancient',
+    searchTerms: 'bible,holy book,sacred text,scripture,classic,ancient,quran,psalm,epic,ancient text',
     csl: 'book',
     bibtex: 'book',
     ris: 'BOOK',

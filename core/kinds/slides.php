@@ -11,7 +11,7 @@ return new Kind(
     id: 'slides',
     label: 'Slides',
     group: 'Sound and moving image',
-    searchTerms: 'slides,slideshow,presentation,deck',
+    searchTerms: 'slides,slideshow,presentation,deck,presentation slides',
     csl: 'speech',
     ris: 'SLIDE',
     genres: ['slides'],

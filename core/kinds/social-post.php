@@ -9,7 +9,7 @@ return new Kind(
     id: 'social-post',
     label: 'Social media post',
     group: 'Web',
-    searchTerms: 'post,social,microblog,thread,status,photo post,short message',
+    searchTerms: 'post,social,microblog,thread,status,photo post,short message,status update,shared photo',
     csl: 'post',
     bibtex: 'online',
     ris: 'ELEC',

@@ -9,7 +9,7 @@ return new Kind(
     id: 'social-profile',
     label: 'Social media profile',
     group: 'Web',
-    searchTerms: 'profile,account,page of a person,channel,bio',
+    searchTerms: 'profile,account,page of a person,channel,bio,profile page',
     csl: 'post',
     bibtex: 'online',
     ris: 'ELEC',

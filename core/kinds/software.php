@@ -9,7 +9,7 @@ return new Kind(
     id: 'software',
     label: 'Software, app or video game',
     group: 'Research and public documents',
-    searchTerms: 'program,software,code,computer,tool',
+    searchTerms: 'program,software,code,computer,tool,plugin,script',
     csl: 'software',
     bibtex: 'software',
     ris: 'COMP',

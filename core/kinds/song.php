@@ -10,7 +10,7 @@ return new Kind(
     id: 'song',
     label: 'Song',
     group: 'Sound and moving image',
-    searchTerms: 'song,music,track,single,recording,lyrics',
+    searchTerms: 'song,music,track,single,recording,lyrics,anthem,hymn,rap,jingle',
     csl: 'song',
     ris: 'SOUND',
     containment: Containment::PartOf,

@@ -13,7 +13,7 @@ return new Kind(
     id: 'special-issue',
     label: 'Special issue of a journal',
     group: 'Articles',
-    searchTerms: 'special issue,theme issue,journal issue,whole issue',
+    searchTerms: 'special issue,theme issue,journal issue,whole issue,themed issue',
     csl: 'periodical',
     genres: ['special issue'],
     containment: Containment::InPeriodical,

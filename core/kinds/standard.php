@@ -10,7 +10,7 @@ return new Kind(
     id: 'standard',
     label: 'Standard',
     group: 'Research and public documents',
-    searchTerms: 'standard,norm,specification',
+    searchTerms: 'standard,norm,specification,guideline',
     csl: 'standard',
     containment: Containment::SelfContained,
     fields: [

@@ -11,7 +11,8 @@ return new Kind(
     id: 'statute',
     label: 'Law or statute',
     group: 'Research and public documents',
-    searchTerms: 'law,act,statute,bill,legislation,regulation,constitution,treaty',
+    searchTerms: 'law,act,statute,bill,legislation,regulation,constitution,treaty,act of parliament,amendment,'
+        .'decree,ordinance',
     csl: 'legislation',
     containment: Containment::Law,
     fields: [

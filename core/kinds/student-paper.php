@@ -11,7 +11,8 @@ return new Kind(
     id: 'student-paper',
     label: 'Student paper',
     group: 'People',
-    searchTerms: 'student,essay,term paper,course paper,coursework,assignment,classmate,own work,unpublished',
+    searchTerms: 'student,essay,term paper,course paper,coursework,assignment,classmate,own work,unpublished,'
+        .'classmate’s essay',
     csl: 'manuscript',
     bibtex: 'unpublished',
     ris: 'UNPB',

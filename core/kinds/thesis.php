@@ -10,7 +10,7 @@ return new Kind(
     id: 'thesis',
     label: 'Thesis or dissertation',
     group: 'Research and public documents',
-    searchTerms: 'thesis,dissertation,phd,masters,doctoral',
+    searchTerms: 'thesis,dissertation,phd,masters,doctoral,honors thesis,honours thesis',
     csl: 'thesis',
     bibtex: 'phdthesis',
     ris: 'THES',

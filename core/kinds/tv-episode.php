@@ -10,7 +10,8 @@ return new Kind(
     id: 'tv-episode',
     label: 'Television episode',
     group: 'Sound and moving image',
-    searchTerms: 'tv,episode,show,series,broadcast,programme',
+    searchTerms: 'tv,episode,show,series,broadcast,programme,tv news,newscast,documentary series,cartoon series,'
+        .'talk show,quiz show,sitcom,soap',
     csl: 'broadcast',
     ris: 'VIDEO',
     genres: ['television', 'tv', 'tv series episode'],

@@ -10,7 +10,7 @@ return new Kind(
     id: 'video-game',
     label: 'Video game',
     group: 'Research and public documents',
-    searchTerms: 'game,video game,computer game,app',
+    searchTerms: 'game,video game,computer game,app,console game,board game',
     csl: 'software',
     bibtex: 'software',
     ris: 'COMP',

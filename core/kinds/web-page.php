@@ -10,7 +10,7 @@ return new Kind(
     id: 'web-page',
     label: 'Web page',
     group: 'Web',
-    searchTerms: 'website,webpage,site,online page,about page',
+    searchTerms: 'website,webpage,site,online page,about page,faq,help page,landing page,fan page,recipe',
     csl: 'webpage',
     bibtex: 'online',
     ris: 'ELEC',

@@ -9,7 +9,7 @@ return new Kind(
     id: 'website',
     label: 'Whole website',
     group: 'Web',
-    searchTerms: 'website,homepage,home page,entire site,project site',
+    searchTerms: 'website,homepage,home page,entire site,project site,whole site,portal',
     csl: 'webpage',
     bibtex: 'online',
     ris: 'ELEC',

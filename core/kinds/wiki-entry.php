@@ -12,7 +12,7 @@ return new Kind(
     id: 'wiki-entry',
     label: 'Wiki entry',
     group: 'Web',
-    searchTerms: 'wiki,open encyclopedia,encyclopedia',
+    searchTerms: 'wiki,open encyclopedia,encyclopedia,article on a wiki',
     csl: 'entry-encyclopedia',
     bibtex: 'incollection',
     ris: 'ENCYC',

@@ -201,6 +201,19 @@ final class ScreenTest extends BrowserTestCase
         $this->until(fn (): bool => str_contains($this->css('[data-cite="in parentheses"]')->getText(), '(Brook, par. 4)'), fn (): string => $this->css('[data-in-text]')->getText());
     }
 
+    public function test_a_place_typed_for_one_source_is_not_another_ones(): void
+    {
+        $this->visit('/');
+        $this->css('[data-papers] a')->click();
+        $this->css('[data-source]:nth-child(2) [data-stop]')->click();
+        $this->type($this->css('[aria-label="Place in the source"]'), '417');
+        $said = fn (): string => $this->css('[data-in-text]')->getText();
+        $this->until(fn (): bool => str_contains($said(), '417)'), $said);
+        $this->browser->executeScript('document.querySelectorAll("[data-page] [data-entry]")[4].querySelector("[data-field]").click()');
+        $this->until(fn (): bool => str_contains($said(), '(Varga-Brandt)'), $said);
+        self::assertStringNotContainsString('417', $said());
+    }
+
     public function test_a_long_list_is_searched_and_several_are_removed_moved_and_brought_back(): void
     {
         $this->beginPaper('Another paper');

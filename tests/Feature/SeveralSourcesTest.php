@@ -66,6 +66,17 @@ final class SeveralSourcesTest extends AppTestCase
         self::assertArrayNotHasKey('double', $points());
     }
 
+    public function test_what_is_put_aside_before_the_first_save_stays_put_aside(): void
+    {
+        $paper = $this->newPaper();
+        $this->brook($paper, 'The Patient Wheel');
+        $id = '01ARZ3NDEKTSV4RRFFQ69G5FAW';
+        $data = ['kind' => 'book', 'title' => ['main' => 'The Patient Wheel'], 'contributors' => [['role' => 'author', 'name' => ['given' => 'Halima', 'family' => 'Brook']]]];
+        $saved = $this->putJson("/api/papers/{$paper}/sources/{$id}", ['version' => 0, 'source' => $data, 'dismissed' => ['double']])->assertStatus(201);
+        self::assertSame(['double'], $saved->json('reading.dismissed'));
+        self::assertNotContains('double', array_column((array) collect((array) $this->getJson("/api/papers/{$paper}")->json('sources'))->firstWhere('id', $id)['issues'], 'id'));
+    }
+
     public function test_the_words_a_style_holds_as_names_come_with_what_turns_them(): void
     {
         $paper = $this->newPaper('apa-7');

@@ -9,8 +9,8 @@ use Bibrel\App\Http\Requests\ReadByline;
 use Bibrel\App\Http\Requests\TidySelection;
 use Bibrel\App\Http\Resources\PageResource;
 use Bibrel\App\Models\SourceRecord;
-use Bibrel\App\Papers\HeldNames;
-use Bibrel\App\Papers\OpenPoints;
+use Bibrel\App\Papers\SourcePoints;
+use Bibrel\Core\Check\HeldNames;
 use Bibrel\Core\Page\NoMemory;
 use Bibrel\Core\Page\Page;
 use Bibrel\Core\Read\Bylines;
@@ -70,7 +70,7 @@ final class ComposeController
                 $request->mention(),
                 $request->figure(),
             ),
-            'issues' => (new OpenPoints($style))->of($source, $reading, $dismissed, $double),
+            'issues' => (new SourcePoints($style))->of($source, $reading, $dismissed, $double),
             'names' => HeldNames::of($source, $style),
         ]);
     }

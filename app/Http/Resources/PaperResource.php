@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Bibrel\App\Http\Resources;
 
-use Bibrel\App\Papers\OpenPoints;
+use Bibrel\App\Papers\SourcePoints;
+use Bibrel\Core\Check\OpenPoints;
 use Bibrel\Core\Page\Memory;
 use Illuminate\Http\Request;
 
@@ -17,7 +18,7 @@ final class PaperResource extends SettingsResource
         $paper = $this->resource;
         $page = $paper->page();
         $style = $paper->styleInUse();
-        $points = (new OpenPoints($style))->ofSaved($paper->sources, app(Memory::class));
+        $points = (new SourcePoints($style))->ofSaved($paper->sources, app(Memory::class));
         $sources = [];
         foreach ($paper->sources as $record) {
             $first = $page->doubles[$record->id] ?? null;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\App\Http\Resources;
 
 use Bibrel\App\Models\SourceRecord;
-use Bibrel\App\Papers\OpenPoints;
+use Bibrel\App\Papers\SourcePoints;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\Style;
 use Illuminate\Http\Request;
@@ -38,7 +38,7 @@ final class SourceResource extends JsonResource
             // What is kept was brought into the source's shape before it was.
             'source' => ['id' => $this->resource->id] + $this->resource->data,
             'reading' => $reading === null ? null : array_diff_key($reading, ['issues' => true]),
-            'issues' => $this->points ?? (new OpenPoints($this->style))->of(
+            'issues' => $this->points ?? (new SourcePoints($this->style))->of(
                 $this->resource->source(),
                 $reading,
                 $reading['dismissed'] ?? [],

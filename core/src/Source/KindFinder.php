@@ -15,6 +15,9 @@ final class KindFinder
         'by', 'with', 'about', 'and', 'or', 'that',
     ];
 
+    /** What follows one of these says whose it is, or where it was: the word for the thing itself stands before. */
+    private const ASIDE = ['of', 'from', 'on', 'in', 'for', 'at', 'by', 'with', 'about', 'under', 'that'];
+
     /** As many letters as say what somebody is about to type. */
     private const BEGUN = 3;
 
@@ -35,24 +38,46 @@ final class KindFinder
         if ($words === []) {
             return new FoundKinds($this->kinds->list());
         }
-        $words = array_values(array_diff($words, self::SMALL));
-        [$sentence, $ids] = self::noKinds()[implode(' ', $words)] ?? ['', []];
-        if ($ids !== []) {
-            return new FoundKinds(array_map($this->kinds->get(...), $ids), $sentence);
+        $head = $words;
+        foreach ($words as $i => $word) {
+            if ($i > 0 && in_array($word, self::ASIDE, true)) {
+                $head = array_slice($words, 0, $i);
+                break;
+            }
+        }
+        foreach ([[$words, false], [$head, false], [$head, true], [$words, true]] as [$said, $byLast]) {
+            $found = $this->named($said, $byLast);
+            if ($found->kinds !== []) {
+                return $found;
+            }
         }
 
-        return new FoundKinds($this->meant($words));
+        return new FoundKinds([]);
+    }
+
+    /**
+     * @param  list<string>  $words
+     * @param  bool  $byLast  whether the last word will do where the others are unknown
+     */
+    private function named(array $words, bool $byLast): FoundKinds
+    {
+        $words = array_values(array_diff($words, self::SMALL));
+        [$sentence, $ids] = self::noKinds()[implode(' ', $words)] ?? ['', []];
+
+        return $ids === []
+            ? new FoundKinds($this->meant($words, $byLast))
+            : new FoundKinds(array_map($this->kinds->get(...), $ids), $sentence);
     }
 
     /**
      * @param  list<string>  $words
      * @return list<Kind> best first
      */
-    private function meant(array $words): array
+    private function meant(array $words, bool $byLast): array
     {
         $scored = [];
         foreach ($this->kinds->list() as $kind) {
-            $score = $words === [] ? 0 : $this->score($kind, $words);
+            $score = $words === [] ? 0 : $this->score($kind, $words, $byLast);
             if ($score > 0) {
                 $scored[] = [$score, $kind];
             }
@@ -63,7 +88,7 @@ final class KindFinder
     }
 
     /** @param  non-empty-list<string>  $words */
-    private function score(Kind $kind, array $words): int
+    private function score(Kind $kind, array $words, bool $byLast): int
     {
         [$terms, $known] = $this->terms($kind);
         if (array_intersect([implode(' ', $words), self::singular(implode(' ', $words))], $terms) !== []) {
@@ -76,7 +101,7 @@ final class KindFinder
             if ($one === 0) {
                 $isNamed = array_intersect([$words[$last], self::singular($words[$last])], $terms) !== [];
 
-                return $isNamed ? 1 : 0;
+                return $isNamed && $byLast ? 1 : 0;
             }
             $score += $one;
         }

@@ -110,8 +110,9 @@ function Paper({ paperId }: { paperId: string }) {
             wantedField.current = null;
     }, [open]);
 
-    const [mention, setMention] = useState(NOWHERE);
-    useEffect(() => setMention(NOWHERE), [sourceId]);
+    // A place belongs to the source it was typed for; another one begins without.
+    const [pointed, setPointed] = useState({ id: openId, mention: NOWHERE });
+    const mention = pointed.id === openId ? pointed.mention : NOWHERE;
     // What is opened is asked about once, and again where the style or the course rules changed; after that every key asks.
     const asked = useRef('');
     const settingsVersion = settings?.version;
@@ -360,10 +361,10 @@ function Paper({ paperId }: { paperId: string }) {
 
     const onMention = useCallback(
         (next: typeof NOWHERE) => {
-            setMention(next);
+            setPointed({ id: openId, mention: next });
             if (open !== undefined) look({ ...open.source, id: open.id }, open.reading?.dismissed ?? [], next);
         },
-        [open, look],
+        [openId, open, look],
     );
     const onCopyText = useCallback(
         (html: string, text: string) => {

@@ -4,7 +4,7 @@ import { Link } from 'react-router-dom';
 import type { Format, Reference, Settings } from '../api/types';
 import type { Progress } from '../keep/outbox';
 import { focusOn } from '../ui/focus';
-import { Mark } from '../ui/Mark';
+import { Home } from '../ui/Home';
 import ui from '../ui/ui.module.css';
 import { words } from '../words/english';
 import { download } from './downloads';
@@ -77,10 +77,7 @@ export const TopBar = memo(function TopBar(props: Props) {
     );
     return (
         <header className={styles.bar}>
-            <Link className={styles.mark} to="/" aria-label={say.home}>
-                <Mark />
-                <span>Bibrel</span>
-            </Link>
+            <Home />
             <Link to="/" className={styles.papers}>
                 {say.papers}
             </Link>

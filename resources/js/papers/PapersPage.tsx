@@ -9,7 +9,7 @@ import { PlaceChoice } from '../keep/PlaceChoice';
 import { useOutbox } from '../keep/outboxOfThisTab';
 import { Bin } from '../kept/Bin';
 import { Dialog } from '../ui/Dialog';
-import { Mark } from '../ui/Mark';
+import { Home } from '../ui/Home';
 import { focusOn } from '../ui/focus';
 import { useSay } from '../ui/Messages';
 import ui from '../ui/ui.module.css';
@@ -86,10 +86,7 @@ export default function PapersPage() {
     return (
         <>
             <header className={styles.bar}>
-                <Link className={styles.mark} to="/">
-                    <Mark />
-                    Bibrel
-                </Link>
+                <Home />
             </header>
             <main className={styles.papers}>
                 <h1>{say.heading}</h1>

@@ -24,7 +24,7 @@ interface Props {
 const say = words.kinds;
 const OTHER: KindId = 'other';
 
-/** The question before every form: what is it? Found by any everyday word, which only the server understands. */
+/** The question before every form, which kind of source it is. Found by any everyday word, which only the server understands. */
 export function ByHand({ reference, now, onChoose, onClose }: Props) {
     const [typed, setTyped] = useState('');
     const [found, setFound] = useState<Found | null>(null);

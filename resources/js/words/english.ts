@@ -142,7 +142,7 @@ export const words = {
     },
     kinds: {
         heading: 'What have you got in front of you?',
-        change: 'What is it really?',
+        change: 'Another kind of source',
         search: 'A word for it: pic, clip, handout, wiki, lab report …',
         searchLabel: 'A word for what you have',
         most: 'Used most',

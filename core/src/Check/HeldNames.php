@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Bibrel\App\Papers;
+namespace Bibrel\Core\Check;
 
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\Style;
