@@ -71,7 +71,7 @@ final class ComposeController
                 $request->figure(),
             ),
             'issues' => (new SourcePoints($style))->of($source, $reading, $dismissed, $double),
-            'names' => HeldNames::of($source, $style),
+            'names' => (new HeldNames($style))->of($source),
         ]);
     }
 

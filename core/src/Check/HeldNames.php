@@ -13,10 +13,16 @@ use Bibrel\Core\Text\SentenceCase;
 /** The words of a title a style holds as names or asks about, each with what one press on it makes of the title. */
 final readonly class HeldNames
 {
-    /** @return list<array{word: string, isName: bool, isAsked: bool, names: string}> `names` for the field title.names */
-    public static function of(Source $source, Style $style): array
+    public function __construct(private Style $style)
     {
-        if ($source->title->isEmpty() || $style->titleCase($source) !== LetterCase::Sentence) {
+    }
+
+    /**
+     * @return list<array{word: string, isName: bool, isAsked: bool, names: string}> `names` for the field title.names
+     */
+    public function of(Source $source): array
+    {
+        if ($source->title->isEmpty() || $this->style->titleCase($source) !== LetterCase::Sentence) {
             return [];
         }
         $title = $source->title;

@@ -32,28 +32,36 @@ final readonly class OpenPoints
      */
     public function of(Source $source, array $read, array $dismissed, ?Source $double = null): array
     {
-        $checked = $this->check->issues($source);
-        $answered = array_filter($read, static fn (Issue $one): bool => in_array($one->id, $dismissed, true));
-        $has = array_filter($answered, static fn (Issue $one): bool => $one->dismissal === Dismissal::HasNone);
-        $none = array_map(static fn (Issue $one): string => $one->field->list()->key, $has);
+        $isDismissed = static fn (Issue $one): bool => in_array($one->id, $dismissed, true);
+        $none = array_map(
+            static fn (Issue $one): string => $one->field->list()->key,
+            array_filter(
+                $read,
+                static fn (Issue $one): bool => $isDismissed($one) && $one->dismissal === Dismissal::HasNone,
+            ),
+        );
         $points = [];
         foreach ($read as $issue) {
-            $isSettled = $issue->dismissal?->waits() !== true && $source->has($issue->field->list());
-            if (! $isSettled && ! in_array($issue->id, $dismissed, true)) {
+            if (! $isDismissed($issue) && ! self::isSettled($issue, $source)) {
                 $points[] = ['ofReading' => true] + $issue->toArray();
             }
         }
         $asked = array_column($points, 'field');
-        foreach ($checked as $issue) {
+        foreach ($this->check->issues($source) as $issue) {
             // A field somebody is asked about need not be said to be empty as well.
             $isSaidAlready = $issue->severity === Severity::Hint && in_array($issue->field->key, $asked, true);
-            if (! $isSaidAlready && ! in_array($issue->id, $dismissed, true)) {
-                $isSaid = $issue->severity !== Severity::Open && in_array($issue->field->list()->key, $none, true);
-                $points[] = ['ofReading' => false] + ($isSaid ? self::withoutIt($issue) : $issue)->toArray();
+            if (! $isDismissed($issue) && ! $isSaidAlready) {
+                $points[] = ['ofReading' => false] + self::without($issue, $none)->toArray();
             }
         }
 
         return [...$points, ...self::double($double, $dismissed)];
+    }
+
+    /** Whether what was noticed in reading is settled by what stands in its field. */
+    private static function isSettled(Issue $issue, Source $source): bool
+    {
+        return $issue->dismissal?->waits() !== true && $source->has($issue->field->list());
     }
 
     /**
@@ -69,9 +77,16 @@ final readonly class OpenPoints
             : [['ofReading' => false] + $issue->toArray()];
     }
 
-    /** A field the student says the source does not have is open no more. */
-    private static function withoutIt(Issue $issue): Issue
+    /**
+     * A field the student says the source does not have is open no more.
+     *
+     * @param  array<string>  $none  the spellings of such fields
+     */
+    private static function without(Issue $issue, array $none): Issue
     {
+        if ($issue->severity === Severity::Open || ! in_array($issue->field->list()->key, $none, true)) {
+            return $issue;
+        }
         $sentence = trim("You said the source has none. {$issue->without}");
 
         return new Issue($issue->id, $issue->field, $sentence, Severity::Hint, without: $issue->without);
