@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-// The core on its own needs no Composer: one class, one file.
+// One class, one file. Composer is asked only for the libraries core/composer.json lists, and only once one is wanted.
 
 spl_autoload_register(static function (string $class): void {
     if (str_starts_with($class, 'Bibrel\\Core\\')) {
@@ -10,5 +10,8 @@ spl_autoload_register(static function (string $class): void {
         if (is_file($file)) {
             require $file;
         }
+    } elseif ((require_once dirname(__DIR__).'/vendor/autoload.php') !== true) {
+        // It stands before this one now, and was not asked yet.
+        spl_autoload_call($class);
     }
 });

@@ -26,7 +26,7 @@ final class PageController
         $page = $paper->load('sources')->page();
         $only = self::only($request);
         if ($only === []) {
-            return new JsonResponse(['html' => (new RichText($page))->page(), 'text' => (new PlainText)->write($page)]);
+            return new JsonResponse(['html' => (new RichText($page))->page(), 'text' => (new PlainText)->unbroken($page)]);
         }
         $entries = array_filter($page->entries, static fn (PageEntry $one): bool => isset($only[strtoupper($one->id)]));
         $html = array_map(static fn (PageEntry $one): string => RichText::entry($one->runs), $entries);
@@ -49,7 +49,8 @@ final class PageController
     public function document(Paper $paper, string $format): Response
     {
         $document = Formats::pages()[$format] ?? abort(404);
-        $setup = new PageSetup($paper->runningHead(), $paper->title);
+        $course = $paper->courseRules();
+        $setup = new PageSetup($paper->runningHead(), $paper->title, $course->paper, $course->firstPage);
 
         return self::file(
             $document->write($paper->load('sources')->page(), $setup),

@@ -7,6 +7,7 @@ namespace Bibrel\Core\Cli;
 use Bibrel\Core\Format\ExchangeFormat;
 use Bibrel\Core\Format\Formats;
 use Bibrel\Core\Format\Inline;
+use Bibrel\Core\Format\PageSetup;
 use Bibrel\Core\Format\ReadsSources;
 use Bibrel\Core\Format\Unreadable;
 use Bibrel\Core\Page\Page;
@@ -15,6 +16,7 @@ use Bibrel\Core\Read\Citation\CitationLines;
 use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\Inclusion;
+use Bibrel\Core\Style\PaperSize;
 use Bibrel\Core\Style\Style;
 use Bibrel\Core\Style\Styles;
 use Bibrel\Core\Text\Run;
@@ -49,15 +51,49 @@ final readonly class Input
         return Styles::get($this->arguments->required('style'));
     }
 
+    /** @throws UsageError */
     public function page(): Page
     {
-        $accessed = Inclusion::tryFrom($this->arguments->get('accessed', 'auto'))
-            ?? throw new UsageError('--accessed is auto, always or never.');
+        return Page::compose($this->sources(), $this->style(), $this->course());
+    }
 
-        return Page::compose(
-            $this->sources(),
-            $this->style(),
-            new CourseRules($accessed, heading: $this->arguments->get('heading')),
+    /**
+     * What the teacher asks for, as far as options say it.
+     *
+     * @throws UsageError
+     */
+    public function course(): CourseRules
+    {
+        $head = $this->arguments->get('head', 'student');
+        $first = $this->arguments->get('first-page', '1');
+
+        return new CourseRules(
+            accessed: Inclusion::tryFrom($this->arguments->get('accessed', 'auto'))
+                ?? throw new UsageError('--accessed is auto, always or never.'),
+            heading: $this->arguments->get('heading'),
+            forJournal: in_array($head, ['student', 'professional'], true)
+                ? $head === 'professional'
+                : throw new UsageError('--head is student or professional.'),
+            links: $this->arguments->has('links'),
+            paper: PaperSize::tryFrom($this->arguments->get('paper', 'letter'))
+                ?? throw new UsageError('--paper is letter or a4.'),
+            firstPage: preg_match('/^[1-9]\d{0,3}$/', $first) === 1
+                ? (int) $first
+                : throw new UsageError('--first-page is a number from 1 to 9999.'),
+        );
+    }
+
+    /** @throws UsageError */
+    public function setup(Page $page): PageSetup
+    {
+        $course = $this->course();
+        $title = $this->arguments->get('title');
+
+        return new PageSetup(
+            $this->style()->runningHead($course, $this->arguments->get('name'), $title),
+            $title ?: $page->heading,
+            $course->paper,
+            $course->firstPage,
         );
     }
 

@@ -26,6 +26,7 @@ final readonly class Page
         public array $leftOut,
         public float $annotationIndent,
         public array $doubles = [],
+        public bool $linksAddresses = false,
     ) {
     }
 
@@ -51,6 +52,7 @@ final readonly class Page
             self::aside($leftOut),
             $style->annotationIndent(),
             self::doubles([...$listed, ...$leftOut]),
+            $style->linksAddresses($course),
         );
     }
 

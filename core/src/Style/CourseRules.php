@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Bibrel\Core\Style;
 
 /**
- * What the teacher asks for where the style leaves a choice. `forJournal`: APA's form for a journal, not a student's.
+ * What the teacher asks for where the style leaves a choice. `forJournal`: APA's form for a journal, not a student's;
+ * `links`: addresses can be pressed in the file; `firstPage`: the number of the page's first sheet.
  */
 final readonly class CourseRules
 {
@@ -16,6 +17,9 @@ final readonly class CourseRules
         public string $heading = '',
         public Inclusion $medium = Inclusion::Auto,
         public bool $forJournal = false,
+        public bool $links = false,
+        public PaperSize $paper = PaperSize::Letter,
+        public int $firstPage = 1,
     ) {
     }
 
@@ -31,10 +35,13 @@ final readonly class CourseRules
             mb_substr($text('heading'), 0, 120),
             Inclusion::tryFrom($text('medium')) ?? Inclusion::Auto,
             (bool) ($json['forJournal'] ?? false),
+            (bool) ($json['links'] ?? false),
+            PaperSize::tryFrom($text('paper')) ?? PaperSize::Letter,
+            min(9999, max(1, is_numeric($json['firstPage'] ?? null) ? (int) $json['firstPage'] : 1)),
         );
     }
 
-    /** @return array<string, string|bool> */
+    /** @return array<string, string|bool|int> */
     public function toArray(): array
     {
         return [
@@ -44,6 +51,9 @@ final readonly class CourseRules
             'heading' => $this->heading,
             'medium' => $this->medium->value,
             'forJournal' => $this->forJournal,
+            'links' => $this->links,
+            'paper' => $this->paper->value,
+            'firstPage' => $this->firstPage,
         ];
     }
 }

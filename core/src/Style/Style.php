@@ -56,6 +56,9 @@ interface Style
 
     public function headingIsBold(): bool;
 
+    /** Whether addresses and DOIs can be pressed where the medium allows it. */
+    public function linksAddresses(CourseRules $course): bool;
+
     /** How far an annotation is set in from the margin, in inches. */
     public function annotationIndent(): float;
 

@@ -31,9 +31,23 @@ final readonly class Run
     /** Its text with marks where a long address may go on in the next line. */
     public function breakable(): string
     {
-        $isAddress = preg_match('/\.(?:url|doi)$/', (string) $this->field?->key) === 1;
+        return $this->isAddress() ? (new AddressBreaks($this->text))->marked() : $this->text;
+    }
 
-        return $isAddress ? (new AddressBreaks($this->text))->marked() : $this->text;
+    /** Where its text leads to in a browser; '' for what is no address. */
+    public function target(): string
+    {
+        return match (true) {
+            ! $this->isAddress() || ! str_contains($this->text, '.') => '',
+            preg_match('~^https?://~i', $this->text) === 1 => $this->text,
+            preg_match('~^(?:doi:\s*)?(10\.\d.*)$~is', $this->text, $m) === 1 => "https://doi.org/{$m[1]}",
+            default => "https://{$this->text}",
+        };
+    }
+
+    private function isAddress(): bool
+    {
+        return preg_match('/\.(?:url|doi)$/', (string) $this->field?->key) === 1;
     }
 
     public function alike(self $other): bool

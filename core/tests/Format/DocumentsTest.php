@@ -22,9 +22,19 @@ final class DocumentsTest extends TestCase
         self::assertSame("# Works Cited\n\nBrook, Halima. *Moonpower*. 2014.\n\n\\-\\-\\-. *Stars \\* and \\_Lines\\_*. 2015.\n", (new Markdown)->write(self::page(), new PageSetup));
     }
 
-    public function test_plain_text_is_a_line_an_entry(): void
+    public function test_plain_text_for_the_clipboard_is_a_line_an_entry(): void
     {
-        self::assertSame("Works Cited\n\nBrook, Halima. Moonpower. 2014.\n---. Stars * and _Lines_. 2015.\n", (new PlainText)->write(self::page()));
+        self::assertSame("Works Cited\n\nBrook, Halima. Moonpower. 2014.\n---. Stars * and _Lines_. 2015.\n", (new PlainText)->unbroken(self::page()));
+    }
+
+    public function test_a_file_of_plain_text_sets_in_all_lines_of_an_entry_but_the_first(): void
+    {
+        $text = (new PlainText)->write(self::page(str_repeat('Ambrose', 9)), new PageSetup);
+        $ambrose = str_repeat('Ambrose', 9);
+        self::assertSame(
+            str_repeat(' ', 34)."Works Cited\n\n{$ambrose}, Halima.\n     Moonpower. 2014.\n---. Stars * and _Lines_. 2015.\n",
+            $text,
+        );
     }
 
     public function test_rtf_has_paragraph_settings_and_no_bare_letter_beyond_ascii(): void

@@ -135,6 +135,8 @@ export type Inclusion = 'auto' | 'always' | 'never';
 
 export type Addresses = 'auto' | 'full' | 'bare' | 'none';
 
+export type PaperSize = 'letter' | 'a4';
+
 export type ContainerField =
     | 'title'
     | 'section'
@@ -373,4 +375,7 @@ export interface CourseRules {
     heading: string;
     medium: Inclusion;
     forJournal: boolean;
+    links: boolean;
+    paper: PaperSize;
+    firstPage: number;
 }

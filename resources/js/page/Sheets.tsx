@@ -15,7 +15,7 @@ import type { HeldName, Page, Reference, Settings } from '../api/types';
 import ui from '../ui/ui.module.css';
 import { words } from '../words/english';
 import { Entry } from './Entry';
-import { HEIGHT, Heights, LINE, LINES, onSheet, placed, WIDTH, type Placed } from './measure';
+import { Heights, INCH, LINE, onSheet, PAPERS, placed, type Placed } from './measure';
 import styles from './Page.module.css';
 import { useZoom } from './useZoom';
 
@@ -39,6 +39,8 @@ interface Props {
     /** The style's id, whose words the rules have. */
     style: string;
     head: Settings['head'];
+    /** The size of the paper, and the number of the first sheet. */
+    course: Pick<Settings['course'], 'paper' | 'firstPage'>;
     openSource: string | null;
     litField: string | null;
     /** How many fields are open, by the ids of half-made entries. */
@@ -54,11 +56,12 @@ const NONE: HeldName[] = [];
 
 /** The page itself: true to size on sheets of the paper it is handed in on, or as text on a narrow screen. */
 export const Sheets = memo(function Sheets(props: Props) {
-    const { page, reference, style, head, openSource, litField, missing, held, onPick, onTurn } = props;
+    const { page, reference, style, head, course, openSource, litField, missing, held, onPick, onTurn } = props;
     const desk = useRef<HTMLDivElement>(null);
-    const heights = useMemo(() => new Heights(page.annotationIndent), [page.annotationIndent]);
+    const paper = PAPERS[course.paper];
+    const heights = useMemo(() => new Heights(page.annotationIndent, paper), [page.annotationIndent, paper]);
     const [measured, setMeasured] = useState(0);
-    const zoom = useZoom(desk, WIDTH);
+    const zoom = useZoom(desk, paper.width);
     const [view, setView] = useState({ top: 0, height: 900 });
     const [tip, setTip] = useState<Tip | null>(null);
     const [isPrinting, setPrinting] = useState(false);
@@ -75,13 +78,13 @@ export const Sheets = memo(function Sheets(props: Props) {
     }, []);
 
     // Only entries nobody measured yet are measured: all at once where they are few, the rest of a long paper by and by.
-    const { all, total } = useMemo(() => {
+    const { all, used } = useMemo(() => {
         void measured;
         const unknown = page.entries.filter((entry) => !heights.isKnown(entry));
         heights.measure(isPrinting ? unknown : unknown.slice(0, AT_ONCE));
-        const { placed: all, total } = placed(page.entries, (entry) => heights.of(entry));
-        return { all, total };
-    }, [page.entries, heights, measured, isPrinting]);
+        const { placed: all, used } = placed(page.entries, (entry) => heights.of(entry), paper.lines);
+        return { all, used };
+    }, [page.entries, heights, measured, isPrinting, paper]);
     useEffect(() => {
         if (page.entries.every((entry) => heights.isKnown(entry))) return;
         const timer = setTimeout(() => setMeasured((count) => count + 1), 30);
@@ -98,8 +101,8 @@ export const Sheets = memo(function Sheets(props: Props) {
         });
     }, [heights]);
 
-    const count = Math.max(1, Math.ceil(total / LINES));
-    const tall = HEIGHT * zoom.scale + GAP;
+    const count = used.length;
+    const tall = paper.height * zoom.scale + GAP;
     const from = isPrinting ? 0 : Math.max(0, Math.floor((view.top - TOP - view.height) / tall));
     const to = isPrinting ? count - 1 : Math.min(count - 1, Math.ceil((view.top - TOP + 2 * view.height) / tall));
 
@@ -129,7 +132,7 @@ export const Sheets = memo(function Sheets(props: Props) {
     }, []);
 
     const top = useCallback(
-        (one: Placed) => TOP + Math.floor(one.top / LINES) * tall + (96 + (one.top % LINES) * LINE) * zoom.scale,
+        ({ parts: [first] }: Placed) => TOP + first.sheet * tall + (INCH + first.at * LINE) * zoom.scale,
         [tall, zoom.scale],
     );
     /** Brings an entry into view, where it is not in it. */
@@ -256,21 +259,28 @@ export const Sheets = memo(function Sheets(props: Props) {
     const place = new Map(page.entries.map((entry, i) => [entry.id, i]));
     const sheet = (number: number): ReactNode => {
         const shown = onSheet(all, number);
-        const shift: CSSProperties =
-            number === 0 ? {} : { marginTop: ((shown[0]?.top ?? number * LINES) - number * LINES) * LINE };
+        const first = shown[0]?.parts.find((part) => part.sheet === number);
+        const flow: CSSProperties = {
+            width: paper.width - 2 * INCH,
+            ...(number === 0 ? {} : { marginTop: -(first?.from ?? 0) * LINE }),
+        };
         return (
             <div
                 className={styles.frame}
                 key={number}
-                style={{ top: TOP + number * tall, width: WIDTH * zoom.scale, height: HEIGHT * zoom.scale }}
+                style={{ top: TOP + number * tall, width: paper.width * zoom.scale, height: paper.height * zoom.scale }}
             >
-                <div className={styles.sheet} style={{ transform: `scale(${zoom.scale})` }} data-sheet={number + 1}>
+                <div
+                    className={styles.sheet}
+                    style={{ width: paper.width, height: paper.height, transform: `scale(${zoom.scale})` }}
+                    data-sheet={number + 1}
+                >
                     <div className={head.atLeft ? `${styles.running} ${styles.apart}` : styles.running}>
                         {head.text !== '' && <span>{head.text} </span>}
-                        <span>{number + 1}</span>
+                        <span>{(course.firstPage || 1) + number}</span>
                     </div>
-                    <div className={styles.window}>
-                        <div className={styles.flow} style={shift}>
+                    <div className={styles.window} style={{ height: (used[number] ?? 0) * LINE }}>
+                        <div className={styles.flow} style={flow}>
                             {number === 0 && heading}
                             <div role={shown.length > 0 ? 'list' : undefined}>
                                 {shown.map((one) => entryOf(one, place.get(one.entry.id) ?? 0))}
@@ -283,7 +293,7 @@ export const Sheets = memo(function Sheets(props: Props) {
     };
 
     return (
-        <section className={styles.half} aria-label={say.label} data-page="">
+        <section className={styles.half} aria-label={say.label} data-page="" data-paper={course.paper}>
             <p className={ui.hidden} id="page-keys">
                 {say.keys}
             </p>
@@ -318,7 +328,7 @@ export const Sheets = memo(function Sheets(props: Props) {
                 ) : (
                     <div
                         className={styles.sheets}
-                        style={{ height: TOP + count * tall + 48, minWidth: WIDTH * zoom.scale + 32 }}
+                        style={{ height: TOP + count * tall + 48, minWidth: paper.width * zoom.scale + 32 }}
                     >
                         {Array.from({ length: to - from + 1 }, (_, i) => sheet(from + i))}
                     </div>
@@ -326,7 +336,7 @@ export const Sheets = memo(function Sheets(props: Props) {
             </div>
             <div className={styles.badge}>
                 <span>
-                    {say.sheets(count)} · {say.letter}
+                    {say.sheets(count)} · {say.papers[course.paper]}
                 </span>
                 {isNarrow && (
                     <button className={ui.link} type="button" onClick={() => setAsSheets(!asSheets)}>

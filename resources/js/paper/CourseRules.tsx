@@ -83,6 +83,19 @@ export default function CourseRules({ settings, style, onClose, onChange, childr
                         {say.threeHyphens}
                     </label>
                 )}
+                {asks('links') && (
+                    <label className={styles.switch}>
+                        <Switch checked={course.links} onChange={(links) => set({ links })} />
+                        {say.links}
+                    </label>
+                )}
+                {choice('paper', say.paper, [
+                    ['letter', say.letter],
+                    ['a4', say.a4],
+                ])}
+                {box(say.firstPage, String(course.firstPage || ''), '1', (value) =>
+                    set({ firstPage: Number(value.replace(/\D/g, '').slice(0, 4)) }),
+                )}
                 {box(say.heading, course.heading, say.auto, (heading) => set({ heading }))}
                 {children}
             </div>

@@ -564,6 +564,7 @@ function Paper({ paperId }: { paperId: string }) {
                     reference={reference}
                     style={style.id}
                     head={head}
+                    course={settings.course}
                     openSource={openId}
                     litField={litField}
                     missing={missing}

@@ -9,19 +9,21 @@ use Bibrel\Core\Cli\Command;
 use Bibrel\Core\Cli\Input;
 use Bibrel\Core\Cli\UsageError;
 use Bibrel\Core\Format\Formats;
-use Bibrel\Core\Format\PageSetup;
 
 /** `bibrel page --style S --to FORMAT --out FILE`: a finished page as a document. */
 final class Page implements Command
 {
     public static function usage(): string
     {
-        return '--style S --to FORMAT --out FILE [--from F] [--heading TEXT] [FILE]';
+        return '--style S --to FORMAT --out FILE [--from F] [--heading TEXT] [--name SURNAME] [--title TEXT]\n'
+            .'        [--paper letter|a4] [--first-page N] [--head student|professional] [--links] [FILE]';
     }
 
     public function run(array $words): string
     {
-        $arguments = Arguments::parse($words, ['style', 'from', 'to', 'out', 'heading']);
+        $arguments = Arguments::parse($words, [
+            'style', 'from', 'to', 'out', 'accessed', 'heading', 'name', 'title', 'paper', 'first-page', 'head',
+        ], ['links']);
         $to = $arguments->required('to');
         $out = $arguments->required('out');
         $formats = Formats::pages();
@@ -29,8 +31,9 @@ final class Page implements Command
             ?? throw new UsageError(
                 "“{$to}” is not a document to write. Use one of: ".implode(', ', array_keys($formats)).'.',
             );
-        $page = (new Input($arguments))->page();
-        $document = $format->write($page, new PageSetup(title: $page->heading));
+        $input = new Input($arguments);
+        $page = $input->page();
+        $document = $format->write($page, $input->setup($page));
         if ($out === '-') {
             return $document;
         }

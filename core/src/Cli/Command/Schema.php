@@ -88,6 +88,7 @@ final class Schema implements Command
         $one = match ($property->type) {
             'string', 'kind' => ['type' => 'string'],
             'bool' => ['type' => 'boolean'],
+            'int' => ['type' => 'integer'],
             'any' => ['type' => 'object'],
             Role::class => ['enum' => array_map(static fn (Role $role): string => $role->value, Role::cases())],
             default => ['$ref' => '#/$defs/'.lcfirst(Shape::short($property->type))],

@@ -33,6 +33,7 @@ use Bibrel\Core\Style\Addresses;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\Inclusion;
 use Bibrel\Core\Style\Locator;
+use Bibrel\Core\Style\PaperSize;
 use Bibrel\Core\Style\Rule;
 use Bibrel\Core\Style\Styles;
 
@@ -48,7 +49,7 @@ final class Types implements Command
 
     private const ENUMS = [
         Role::class, AccessMethod::class, Need::class, Severity::class, Dismissal::class, Confidence::class, Inclusion::class,
-        Addresses::class,
+        Addresses::class, PaperSize::class,
     ];
 
     public static function usage(): string
@@ -122,6 +123,7 @@ final class Types implements Command
         $type = match ($property->type) {
             'string' => 'string',
             'bool' => 'boolean',
+            'int' => 'number',
             'kind' => 'KindId',
             'path' => 'FieldPath',
             'any' => 'Record<string, unknown>',

@@ -8,7 +8,7 @@ namespace Bibrel\Core\Cli\Shape;
 final readonly class Property
 {
     /**
-     * @param  string  $type  "string", "bool", "path", "kind", "any", or a class or enum of the core
+     * @param  string  $type  "string", "bool", "int", "path", "kind", "any", or a class or enum of the core
      * @param  bool  $isList  whether there may be several
      * @param  bool  $isOptional  whether it may be left out
      * @param  bool  $isNullable  whether it may be null

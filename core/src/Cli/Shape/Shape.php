@@ -80,7 +80,7 @@ final readonly class Shape
         return match (true) {
             $type === Kind::class => 'kind',
             $type === FieldPath::class => 'path',
-            in_array($type, ['string', 'bool'], true) => $type,
+            in_array($type, ['string', 'bool', 'int'], true) => $type,
             class_exists($type), enum_exists($type) => $type,
             default => $type === 'array' ? 'any' : 'value',
         };

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Format\Page;
 
+use Bibrel\Core\Format\Package;
 use Bibrel\Core\Format\PageFormat;
 use Bibrel\Core\Format\PageSetup;
+use Bibrel\Core\Format\Word\WordPage;
+use Bibrel\Core\Format\Word\WordSources;
 use Bibrel\Core\Page\Page;
-use Bibrel\Core\Style\RunningHead;
-use Bibrel\Core\Text\Run;
+use Bibrel\Core\Style\PaperSize;
 
 /**
  * A word-processor document (OOXML, ECMA-376): Times New Roman 12, double spacing with nothing between paragraphs,
@@ -27,8 +29,7 @@ final class Docx implements PageFormat
 
     private const RELATIONS = 'http://schemas.openxmlformats.org/';
 
-    /** Without widow control a sheet here holds the same lines as on the screen. */
-    private const DOUBLE = '<w:widowControl w:val="0"/><w:spacing w:before="0" w:after="0" w:line="480" w:lineRule="auto"/>';
+    private const OFFICE = 'officeDocument/2006/relationships/';
 
     private const FACE = '<w:rFonts w:ascii="Times New Roman" w:hAnsi="Times New Roman" w:eastAsia="Times New Roman"'
         .' w:cs="Times New Roman"/><w:sz w:val="24"/><w:szCs w:val="24"/><w:lang w:val="en-US"/>';
@@ -55,21 +56,31 @@ final class Docx implements PageFormat
 
     public function write(Page $page, PageSetup $setup): string
     {
-        return self::zip(array_map(static fn (string $xml): string => self::HEAD.$xml, [
+        $text = new WordPage($page);
+        $document = self::document($text->paragraphs(), $setup);
+        $parts = [
             '[Content_Types].xml' => self::contentTypes(),
             '_rels/.rels' => self::relationships([
-                ['officeDocument/2006/relationships/officeDocument', 'word/document.xml'],
-                ['package/2006/relationships/metadata/core-properties', 'docProps/core.xml'],
+                'rId1' => [self::OFFICE.'officeDocument', 'word/document.xml'],
+                'rId2' => ['package/2006/relationships/metadata/core-properties', 'docProps/core.xml'],
             ]),
             'docProps/core.xml' => self::properties($setup->title ?: $page->heading),
             'word/_rels/document.xml.rels' => self::relationships([
-                ['officeDocument/2006/relationships/styles', 'styles.xml'],
-                ['officeDocument/2006/relationships/header', 'header1.xml'],
+                'rId1' => [self::OFFICE.'styles', 'styles.xml'],
+                'rId2' => [self::OFFICE.'header', 'header1.xml'],
+                'rId3' => [self::OFFICE.'customXml', '../customXml/item1.xml'],
+            ], $text->links()),
+            'word/document.xml' => $document,
+            'word/styles.xml' => self::styles($text),
+            'word/header1.xml' => self::header($setup),
+            'customXml/item1.xml' => WordSources::of($page)->xml(),
+            'customXml/itemProps1.xml' => WordSources::properties(),
+            'customXml/_rels/item1.xml.rels' => self::relationships([
+                'rId1' => [self::OFFICE.'customXmlProps', 'itemProps1.xml'],
             ]),
-            'word/styles.xml' => self::styles($page),
-            'word/header1.xml' => self::header($setup->head),
-            'word/document.xml' => self::document($page),
-        ]));
+        ];
+
+        return (new Package(array_map(static fn (string $xml): string => self::HEAD.$xml, $parts)))->bytes();
     }
 
     private static function contentTypes(): string
@@ -79,6 +90,7 @@ final class Docx implements PageFormat
             '/word/styles.xml' => 'officedocument.wordprocessingml.styles+xml',
             '/word/header1.xml' => 'officedocument.wordprocessingml.header+xml',
             '/docProps/core.xml' => 'package.core-properties+xml',
+            '/customXml/itemProps1.xml' => 'officedocument.customXmlProperties+xml',
         ];
         $overrides = '';
         foreach ($parts as $name => $type) {
@@ -90,12 +102,19 @@ final class Docx implements PageFormat
             .'<Default Extension="xml" ContentType="application/xml"/>'.$overrides.'</Types>';
     }
 
-    /** @param  list<array{string, string}>  $targets  type and place of each */
-    private static function relationships(array $targets): string
+    /**
+     * @param  array<string, array{string, string}>  $targets  type and place of each part, by their ids
+     * @param  array<string, string>  $links  addresses by their ids
+     */
+    private static function relationships(array $targets, array $links = []): string
     {
         $xml = '';
-        foreach ($targets as $i => [$type, $target]) {
-            $xml .= '<Relationship Id="rId'.($i + 1).'" Type="'.self::RELATIONS.$type.'" Target="'.$target.'"/>';
+        foreach ($targets as $id => [$type, $target]) {
+            $xml .= '<Relationship Id="'.$id.'" Type="'.self::RELATIONS.$type.'" Target="'.$target.'"/>';
+        }
+        foreach ($links as $id => $address) {
+            $xml .= '<Relationship Id="'.$id.'" Type="'.self::RELATIONS.self::OFFICE.'hyperlink" Target="'
+                .Package::escaped($address).'" TargetMode="External"/>';
         }
 
         return '<Relationships xmlns="'.self::RELATIONS."package/2006/relationships\">{$xml}</Relationships>";
@@ -104,57 +123,54 @@ final class Docx implements PageFormat
     private static function properties(string $title): string
     {
         return '<cp:coreProperties xmlns:cp="'.self::RELATIONS.'package/2006/metadata/core-properties"'
-            .' xmlns:dc="http://purl.org/dc/elements/1.1/"><dc:title>'.self::escaped($title)
-                .'</dc:title></cp:coreProperties>';
+            .' xmlns:dc="http://purl.org/dc/elements/1.1/"><dc:title>'.Package::escaped($title)
+            .'</dc:title><dc:language>en-US</dc:language></cp:coreProperties>';
     }
 
-    private static function header(RunningHead $head): string
+    private static function header(PageSetup $setup): string
     {
+        $head = $setup->head;
         $field = static fn (string $type): string => "<w:r><w:fldChar w:fldCharType=\"{$type}\"/></w:r>";
-        $left = $head->atLeft ? '<w:tabs><w:tab w:val="right" w:pos="9360"/></w:tabs><w:jc w:val="left"/>' : '';
-        $text = $head->text === '' ? '' : self::run($head->text.($head->atLeft ? '' : ' '), false);
+        $right = $setup->paper->textWidth();
+        $left = $head->atLeft
+            ? "<w:tabs><w:tab w:val=\"right\" w:pos=\"{$right}\"/></w:tabs><w:jc w:val=\"left\"/>"
+            : '';
+        $text = $head->text === ''
+            ? ''
+            : '<w:r><w:t xml:space="preserve">'.Package::escaped($head->text.($head->atLeft ? '' : ' ')).'</w:t></w:r>';
 
         return '<w:hdr '.self::W.'><w:p><w:pPr><w:pStyle w:val="Header"/>'.$left.'</w:pPr>'.$text
             .($head->atLeft ? '<w:r><w:tab/></w:r>' : '')
             .$field('begin').'<w:r><w:instrText xml:space="preserve"> PAGE </w:instrText></w:r>'
-            .$field('separate').'<w:r><w:t>1</w:t></w:r>'.$field('end').'</w:p></w:hdr>';
+            .$field('separate')."<w:r><w:t>{$setup->firstPage}</w:t></w:r>".$field('end').'</w:p></w:hdr>';
     }
 
-    private static function document(Page $page): string
+    private static function document(string $paragraphs, PageSetup $setup): string
     {
-        $body = self::paragraph('Heading1', self::run($page->heading, false));
-        foreach ($page->entries as $entry) {
-            $runs = array_map(
-                static fn (Run $run): string => self::run($run->breakable(), $run->italic),
-                $entry->runs,
-            );
-            $body .= self::paragraph('Bibliography', implode('', $runs));
-            foreach ($entry->annotation() as $paragraph) {
-                $body .= self::paragraph('Annotation', self::run($paragraph, false));
-            }
-        }
+        $width = $setup->paper->width();
+        $code = $setup->paper === PaperSize::A4 ? ' w:code="9"' : ' w:code="1"';
 
-        return '<w:document '.self::W.' xmlns:r="'.self::RELATIONS.'officeDocument/2006/relationships"><w:body>'.$body
-            .'<w:sectPr><w:headerReference w:type="default" r:id="rId2"/><w:pgSz w:w="12240" w:h="15840"/>'
+        return '<w:document '.self::W.' xmlns:r="'.self::RELATIONS.'officeDocument/2006/relationships"><w:body>'
+            .$paragraphs.'<w:sectPr><w:headerReference w:type="default" r:id="rId2"/>'
+            ."<w:pgSz w:w=\"{$width}\" w:h=\"{$setup->paper->height()}\"{$code}/>"
             .'<w:pgMar w:top="1440" w:right="1440" w:bottom="1440" w:left="1440" w:header="720" w:footer="720" w:gutter="0"/>'
+            .($setup->firstPage === 1 ? '' : "<w:pgNumType w:start=\"{$setup->firstPage}\"/>")
             .'</w:sectPr></w:body></w:document>';
     }
 
-    private static function styles(Page $page): string
+    private static function styles(WordPage $text): string
     {
-        $bold = $page->headingIsBold ? '<w:b/><w:bCs/>' : '<w:b w:val="0"/><w:bCs w:val="0"/>';
-        $indent = (int) round(1440 * $page->annotationIndent);
         $single = '<w:spacing w:before="0" w:after="0" w:line="240" w:lineRule="auto"/><w:jc w:val="right"/>';
+        $heading = "<w:rPr>{$text->headingRun()}<w:color w:val=\"auto\"/><w:sz w:val=\"24\"/><w:szCs w:val=\"24\"/></w:rPr>";
 
         return '<w:styles '.self::W.'>'
             .'<w:docDefaults><w:rPrDefault><w:rPr>'.self::FACE.'</w:rPr></w:rPrDefault>'
-            .'<w:pPrDefault><w:pPr>'.self::DOUBLE.'</w:pPr></w:pPrDefault></w:docDefaults>'
+            .'<w:pPrDefault><w:pPr>'.WordPage::DOUBLE.'</w:pPr></w:pPrDefault></w:docDefaults>'
             .'<w:style w:type="paragraph" w:default="1" w:styleId="Normal"><w:name w:val="Normal"/>'
-            .'<w:pPr>'.self::DOUBLE.'</w:pPr></w:style>'
-            .self::style('Heading1', 'heading 1', '<w:next w:val="Bibliography"/>', self::DOUBLE.'<w:jc w:val="center"/><w:outlineLvl w:val="0"/>',
-                "<w:rPr>{$bold}<w:color w:val=\"auto\"/><w:sz w:val=\"24\"/><w:szCs w:val=\"24\"/></w:rPr>")
-            .self::style('Bibliography', 'Bibliography', '', self::DOUBLE.'<w:ind w:left="720" w:hanging="720"/>')
-            .self::style('Annotation', 'Annotation', '', self::DOUBLE."<w:ind w:left=\"{$indent}\"/>")
+            .'<w:pPr>'.WordPage::DOUBLE.'</w:pPr></w:style>'
+            .self::style('Heading1', 'heading 1', '<w:next w:val="Bibliography"/>', WordPage::headingParagraph(), $heading)
+            .self::style('Bibliography', 'Bibliography', '', WordPage::entryParagraph())
+            .self::style('Annotation', 'Annotation', '', $text->annotationParagraph())
             .self::style('Header', 'header', '', $single)
             .'</w:styles>';
     }
@@ -163,43 +179,5 @@ final class Docx implements PageFormat
     {
         return "<w:style w:type=\"paragraph\" w:styleId=\"{$id}\"><w:name w:val=\"{$name}\"/><w:basedOn w:val=\"Normal\"/>{$next}"
             ."<w:pPr>{$paragraph}</w:pPr>{$run}</w:style>";
-    }
-
-    private static function paragraph(string $style, string $runs): string
-    {
-        return "<w:p><w:pPr><w:pStyle w:val=\"{$style}\"/></w:pPr>{$runs}</w:p>";
-    }
-
-    private static function run(string $text, bool $italic): string
-    {
-        $settings = $italic ? '<w:rPr><w:i/><w:iCs/></w:rPr>' : '';
-
-        return "<w:r>{$settings}<w:t xml:space=\"preserve\">".self::escaped($text).'</w:t></w:r>';
-    }
-
-    /** Without the control characters XML cannot hold. */
-    private static function escaped(string $text): string
-    {
-        $text = (string) preg_replace('/[\x00-\x08\x0B\x0C\x0E-\x1F\x{FFFE}\x{FFFF}]/u', '', $text);
-
-        return htmlspecialchars($text, ENT_QUOTES | ENT_XML1 | ENT_SUBSTITUTE, 'UTF-8');
-    }
-
-    /** @param  array<string, string>  $parts */
-    private static function zip(array $parts): string
-    {
-        $file = (string) tempnam(sys_get_temp_dir(), 'bibrel');
-        try {
-            $zip = new \ZipArchive;
-            $zip->open($file, \ZipArchive::CREATE | \ZipArchive::OVERWRITE);
-            foreach ($parts as $name => $xml) {
-                $zip->addFromString($name, $xml);
-            }
-            $zip->close();
-
-            return (string) file_get_contents($file);
-        } finally {
-            unlink($file);
-        }
     }
 }

@@ -34,9 +34,13 @@ final class Html implements PageFormat
 
     public function write(Page $page, PageSetup $setup): string
     {
-        $title = htmlspecialchars($page->heading);
-        $body = (new RichText($page, breaksAddresses: true))->page();
+        $title = htmlspecialchars($setup->title ?: $page->heading);
+        $size = $setup->paper->value;
+        $body = (new RichText($page, isDocument: true))->page();
 
-        return "<!doctype html>\n<html lang=\"en\">\n<head><meta charset=\"utf-8\"><title>{$title}</title></head>\n<body>{$body}</body>\n</html>\n";
+        return "<!doctype html>\n<html lang=\"en\">\n<head><meta charset=\"utf-8\"><title>{$title}</title>\n"
+            ."<style>@page { size: {$size}; margin: 1in } body { max-width: 6.5in; padding: 1in; margin: auto }\n"
+            ."@media print { body { max-width: none; padding: 0 } } p { orphans: 2; widows: 2 }\n"
+            ."a { color: inherit; text-decoration: none }</style></head>\n<body>{$body}</body>\n</html>\n";
     }
 }

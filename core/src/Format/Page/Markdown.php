@@ -6,8 +6,8 @@ namespace Bibrel\Core\Format\Page;
 
 use Bibrel\Core\Format\PageFormat;
 use Bibrel\Core\Format\PageSetup;
+use Bibrel\Core\Format\Stretch;
 use Bibrel\Core\Page\Page;
-use Bibrel\Core\Text\Run;
 
 /** A heading and a paragraph an entry, with `*` around italics and every mark of the text escaped. */
 final class Markdown implements PageFormat
@@ -36,7 +36,7 @@ final class Markdown implements PageFormat
     {
         $paragraphs = ['# '.self::escaped($page->heading)];
         foreach ($page->entries as $entry) {
-            $paragraphs[] = self::line($entry->runs);
+            $paragraphs[] = self::line(Stretch::ofEntry($page, $entry));
             foreach ($entry->annotation() as $paragraph) {
                 $paragraphs[] = '> '.self::escaped($paragraph);
             }
@@ -45,14 +45,14 @@ final class Markdown implements PageFormat
         return implode("\n\n", $paragraphs)."\n";
     }
 
-    /** @param  list<Run>  $runs */
-    private static function line(array $runs): string
+    /** @param  list<Stretch>  $stretches */
+    private static function line(array $stretches): string
     {
         $line = '';
         $italic = '';
-        foreach ([...$runs, new Run('', '')] as $run) {
-            if ($run->italic) {
-                $italic .= $run->text;
+        foreach ([...$stretches, new Stretch('')] as $stretch) {
+            if ($stretch->italic) {
+                $italic .= $stretch->plain();
 
                 continue;
             }
@@ -60,11 +60,23 @@ final class Markdown implements PageFormat
                 $line .= '*'.self::escaped($italic).'*';
                 $italic = '';
             }
-            $line .= self::escaped($run->text);
+            $line .= self::linked($stretch);
         }
 
         // Three hyphens at the start of a line would be a rule.
         return (string) preg_replace('/^---/', '\\-\\-\\-', $line);
+    }
+
+    /** A link as the address itself in angle brackets, or with the text that stands for it. */
+    private static function linked(Stretch $stretch): string
+    {
+        $text = $stretch->plain();
+
+        return match (true) {
+            $stretch->link === '' => self::escaped($text),
+            $stretch->link === $text && preg_match('/[\s<>]/', $text) !== 1 => "<{$text}>",
+            default => '['.self::escaped($text).'](<'.strtr($stretch->link, ['<' => '%3C', '>' => '%3E']).'>)',
+        };
     }
 
     private static function escaped(string $text): string

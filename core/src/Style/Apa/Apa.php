@@ -128,6 +128,12 @@ final readonly class Apa implements Style
         return true;
     }
 
+    /** Publication Manual, 7th ed., 9.35: both kinds of links are acceptable; live ones for work read on a screen. */
+    public function linksAddresses(CourseRules $course): bool
+    {
+        return true;
+    }
+
     public function annotationIndent(): float
     {
         return 0.5;

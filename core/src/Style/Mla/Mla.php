@@ -120,6 +120,11 @@ final readonly class Mla implements Style
         return false;
     }
 
+    public function linksAddresses(CourseRules $course): bool
+    {
+        return $course->links;
+    }
+
     public function annotationIndent(): float
     {
         return 1.0;
@@ -149,6 +154,6 @@ final readonly class Mla implements Style
 
     public function choices(): array
     {
-        return ['surname', 'accessed', 'addresses', 'heading', 'threeHyphens', 'medium'];
+        return ['surname', 'accessed', 'addresses', 'heading', 'threeHyphens', 'medium', 'links'];
     }
 }
