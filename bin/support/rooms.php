@@ -15,7 +15,8 @@ const MAY_NAME = [
     'Format' => ['Text', 'Source', 'Style', 'Page'],
     'Read' => ['Text', 'Source', 'Format'],
     'Check' => ['Text', 'Source', 'Style', 'Read'],
-    'Cli' => ['Text', 'Source', 'Style', 'Page', 'Format', 'Read', 'Check'],
+    'Draft' => ['Text', 'Source', 'Style', 'Page', 'Format', 'Read'],
+    'Cli' => ['Text', 'Source', 'Style', 'Page', 'Format', 'Read', 'Check', 'Draft'],
 ];
 
 const CONNECTS = '/\b(?:curl_\w+|fsockopen|p?fsockopen|stream_socket_client|mysqli\w*|PDO)\b/';

@@ -93,12 +93,26 @@ final readonly class Arguments
      */
     public function input(): string
     {
-        if ($this->file !== null && $this->file !== '-') {
-            $text = is_file($this->file) ? @file_get_contents($this->file) : false;
+        return $this->file !== null && $this->file !== '-'
+            ? self::read($this->file)
+            : (string) stream_get_contents(STDIN);
+    }
 
-            return $text === false ? throw new UsageError("The file “{$this->file}” cannot be read.") : $text;
-        }
+    /**
+     * What is in the file an option names.
+     *
+     * @throws UsageError
+     */
+    public function bytes(string $option): string
+    {
+        return self::read($this->required($option));
+    }
 
-        return (string) stream_get_contents(STDIN);
+    /** @throws UsageError */
+    private static function read(string $file): string
+    {
+        $bytes = is_file($file) ? @file_get_contents($file) : false;
+
+        return $bytes === false ? throw new UsageError("The file “{$file}” cannot be read.") : $bytes;
     }
 }

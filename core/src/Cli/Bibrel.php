@@ -16,6 +16,8 @@ final class Bibrel
         'caption' => Command\Caption::class,
         'page' => Command\Page::class,
         'convert' => Command\Convert::class,
+        'draft' => Command\Draft::class,
+        'append' => Command\Append::class,
         'check' => Command\Check::class,
         'read' => Command\Read::class,
         'rules' => Command\Rules::class,

@@ -22,9 +22,12 @@ use Bibrel\Core\Style\Styles;
 use Bibrel\Core\Text\Run;
 
 /** What most commands begin with: sources in one of the formats, a style, and the page they make. */
-final readonly class Input
+final class Input
 {
-    public function __construct(private Arguments $arguments)
+    /** @var ?list<Source> */
+    private ?array $sources = null;
+
+    public function __construct(private readonly Arguments $arguments)
     {
     }
 
@@ -43,7 +46,7 @@ final readonly class Input
                 "“{$id}” is not a format to read. Use one of: ".implode(', ', array_keys($formats)).'.',
             );
 
-        return $format->read($this->arguments->input());
+        return $this->sources ??= $format->read($this->arguments->input());
     }
 
     public function style(): Style

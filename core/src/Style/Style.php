@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Style;
 
+use Bibrel\Core\Source\Contributor;
 use Bibrel\Core\Source\Field;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Source;
@@ -30,8 +31,17 @@ interface Style
     /** @return list<Run> the caption of a picture; line breaks may stand in it */
     public function caption(Source $source, Figure $figure): array;
 
+    /** @return list<Contributor> those the entry begins with */
+    public function leaders(Source $source): array;
+
     /** @return list<Run> with its parentheses */
     public function citation(Source $source, CitationContext $citation, EntryContext $context): array;
+
+    /** Whether a citation in the text says the year, and not the page alone. */
+    public function citesYear(): bool;
+
+    /** Whether a source with several authors may be cited by the first of them once all were named. */
+    public function shortensLater(): bool;
 
     /** Whether a second work of the same authors in one pair of parentheses gives its year alone. */
     public function joinsYears(): bool;
@@ -58,6 +68,9 @@ interface Style
 
     /** Whether addresses and DOIs can be pressed where the medium allows it. */
     public function linksAddresses(CourseRules $course): bool;
+
+    /** How a whole paper is set. */
+    public function paper(): PaperRules;
 
     /** How far an annotation is set in from the margin, in inches. */
     public function annotationIndent(): float;

@@ -7,6 +7,7 @@ namespace Bibrel\Core\Cli\Command;
 use Bibrel\Core\Cli\Arguments;
 use Bibrel\Core\Cli\Command;
 use Bibrel\Core\Cli\Input;
+use Bibrel\Core\Cli\Output;
 use Bibrel\Core\Cli\UsageError;
 use Bibrel\Core\Format\Formats;
 
@@ -34,14 +35,7 @@ final class Page implements Command
         $input = new Input($arguments);
         $page = $input->page();
         $document = $format->write($page, $input->setup($page));
-        if ($out === '-') {
-            return $document;
-        }
-        // A full disk takes a part of it only.
-        if (@file_put_contents($out, $document) !== strlen($document)) {
-            throw new UsageError("The file “{$out}” cannot be written.");
-        }
 
-        return '';
+        return Output::write($document, $out);
     }
 }

@@ -21,15 +21,19 @@ final class OdtPage
         .' xmlns:svg="urn:oasis:names:tc:opendocument:xmlns:svg-compatible:1.0"'
         .' xmlns:xlink="http://www.w3.org/1999/xlink" xmlns:dc="http://purl.org/dc/elements/1.1/"';
 
-    private const FACE = 'style:font-name="Times New Roman" fo:font-family="\'Times New Roman\'" fo:font-size="12pt"'
-        .' style:font-size-asian="12pt" style:font-size-complex="12pt"';
-
     /** @var array<string, true> languages besides English */
     private array $languages = [];
 
-    /** @param  string  $prefix  what the styles' names begin with */
-    public function __construct(private readonly Page $page, private readonly string $prefix = '')
-    {
+    /**
+     * @param  string  $prefix  what the styles' names begin with
+     * @param  float  $size  of its letters, in points
+     */
+    public function __construct(
+        private readonly Page $page,
+        private readonly string $prefix = '',
+        private readonly string $face = 'Times New Roman',
+        private readonly float $size = 12,
+    ) {
     }
 
     public function paragraphs(): string
@@ -85,15 +89,22 @@ final class OdtPage
 
     private function paragraphStyle(string $id, string $name, string $more, string $paragraph, string $text = ''): string
     {
-        return "<style:style style:name=\"{$this->prefix}{$id}\" style:display-name=\"{$this->prefix}{$name}\""
+        $face = Package::escaped($this->face);
+        $letters = "fo:font-family=\"'{$face}'\" fo:font-size=\"{$this->size}pt\" style:font-size-asian=\"{$this->size}pt\""
+            ." style:font-size-complex=\"{$this->size}pt\"";
+        $display = str_replace('_20_', ' ', $this->prefix).$name;
+
+        return "<style:style style:name=\"{$this->prefix}{$id}\" style:display-name=\"{$display}\""
             ." style:family=\"paragraph\"{$more} style:class=\"text\"><style:paragraph-properties"
             .' fo:margin-top="0in" fo:margin-bottom="0in" fo:margin-right="0in" fo:line-height="200%"'
-            ." fo:orphans=\"2\" fo:widows=\"2\" {$paragraph}/><style:text-properties ".self::FACE." {$text}/></style:style>";
+            ." fo:orphans=\"2\" fo:widows=\"2\" {$paragraph}/><style:text-properties {$letters} {$text}/></style:style>";
     }
 
     private function textStyle(string $id, string $name, string $text): string
     {
-        return "<style:style style:name=\"{$this->prefix}{$id}\" style:display-name=\"{$this->prefix}{$name}\""
+        $display = str_replace('_20_', ' ', $this->prefix).$name;
+
+        return "<style:style style:name=\"{$this->prefix}{$id}\" style:display-name=\"{$display}\""
             ." style:family=\"text\"><style:text-properties {$text}/></style:style>";
     }
 

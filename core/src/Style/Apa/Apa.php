@@ -15,6 +15,7 @@ use Bibrel\Core\Style\CitationContext;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\EntryContext;
 use Bibrel\Core\Style\Figure;
+use Bibrel\Core\Style\PaperRules;
 use Bibrel\Core\Style\RunningHead;
 use Bibrel\Core\Style\SortKey;
 use Bibrel\Core\Style\Style;
@@ -72,6 +73,22 @@ final readonly class Apa implements Style
     public function caption(Source $source, Figure $figure): array
     {
         return (new Caption($source, $figure, $this->wording, $this->names, $this->edition))->runs();
+    }
+
+    public function leaders(Source $source): array
+    {
+        return array_values((new Leaders($source))->all());
+    }
+
+    public function citesYear(): bool
+    {
+        return true;
+    }
+
+    /** Publication Manual, 6th ed., 6.12. */
+    public function shortensLater(): bool
+    {
+        return $this->edition === 6;
     }
 
     public function joinsYears(): bool
@@ -132,6 +149,11 @@ final readonly class Apa implements Style
     public function linksAddresses(CourseRules $course): bool
     {
         return true;
+    }
+
+    public function paper(): PaperRules
+    {
+        return new PaperRules('APA', true, false, 40, ['References', 'Reference', 'Annotated Bibliography'], $this->edition === 7);
     }
 
     public function annotationIndent(): float

@@ -11,6 +11,7 @@ use Bibrel\Core\Style\CitationContext;
 use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\EntryContext;
 use Bibrel\Core\Style\Figure;
+use Bibrel\Core\Style\PaperRules;
 use Bibrel\Core\Style\RunningHead;
 use Bibrel\Core\Style\SortKey;
 use Bibrel\Core\Style\Style;
@@ -69,6 +70,21 @@ final readonly class Mla implements Style
         return (new Caption($source, $figure, $this->wording, $this->names, $this->edition))->runs();
     }
 
+    public function leaders(Source $source): array
+    {
+        return array_values((new Leaders($source, $this->edition))->all());
+    }
+
+    public function citesYear(): bool
+    {
+        return false;
+    }
+
+    public function shortensLater(): bool
+    {
+        return false;
+    }
+
     public function joinsYears(): bool
     {
         return false;
@@ -123,6 +139,12 @@ final readonly class Mla implements Style
     public function linksAddresses(CourseRules $course): bool
     {
         return $course->links;
+    }
+
+    public function paper(): PaperRules
+    {
+        // More than four lines of prose, which are about fifty words.
+        return new PaperRules('MLA', false, true, 60, ['Works Cited', 'Work Cited', 'Annotated Bibliography', 'Works Consulted'], false);
     }
 
     public function annotationIndent(): float

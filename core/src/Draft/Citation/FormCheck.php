@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Draft\Citation;
+
+use Bibrel\Core\Style\Style;
+
+/** What one style has against the form of a citation whose source is known. */
+abstract class FormCheck
+{
+    /** @param  bool  $shortensLater  whether “et al.” may stand though the style names all at first */
+    public function __construct(private readonly bool $shortensLater)
+    {
+    }
+
+    public static function of(Style $style): self
+    {
+        return $style->citesYear() ? new YearForm($style->shortensLater()) : new PageForm($style->shortensLater());
+    }
+
+    /** Whether citations say the year. */
+    abstract public function namesYears(): bool;
+
+    /**
+     * @param  bool  $hasNames  whether its names are those of the source, so that their form can be looked at
+     * @return list<CitationIssue>
+     */
+    public function issues(Cite $cite, KnownSource $source, Found $found, bool $hasNames): array
+    {
+        $sentence = $this->other($cite, $source)
+            ?: ($hasNames ? $this->names($cite, $source) : '')
+            ?: $this->form($cite, $source);
+        $issues = $sentence === '' ? [] : [new CitationIssue('wrong-form', $sentence)];
+        if ($found->isQuotation && $cite->places === [] && ! $cite->passesOn && $this->wantsPlace($source)) {
+            $issues[] = new CitationIssue('wants-place', 'Words in quotation marks want the place they stand at.');
+        }
+
+        return $issues;
+    }
+
+    /** What is in the form of another style, as a sentence. */
+    abstract protected function other(Cite $cite, KnownSource $source): string;
+
+    /** What is wrong between the names and the place, as a sentence. */
+    abstract protected function form(Cite $cite, KnownSource $source): string;
+
+    /** "and" or "&" */
+    abstract protected function conjunction(Cite $cite): string;
+
+    abstract protected function wantsPlace(KnownSource $source): bool;
+
+    private function names(Cite $cite, KnownSource $source): string
+    {
+        $said = $cite->names();
+        $right = new NameWords($source->who);
+        if ($source->isByTitle || $source->groups !== [] || count($source->surnames) < 2) {
+            return $said->hasOthers && count($source->surnames) === 1 && $source->groups === []
+                ? 'The source has one author: “et al.” says there are more.'
+                : '';
+        }
+        if ($said->isOthersMisspelt) {
+            return 'It is written “et al.”, with a full stop after “al” and none after “et”.';
+        }
+        if ($right->hasOthers && ! $said->hasOthers && ! $this->shortensLater) {
+            return 'A source with three authors or more is cited by the first name and “et al.”';
+        }
+        if (! $right->hasOthers && $said->hasOthers && ! $this->shortensLater) {
+            return 'The source has two authors: both are named.';
+        }
+        if ($said->conjunction !== '' && $said->conjunction !== $this->conjunction($cite)) {
+            return $this->conjunction($cite) === '&'
+                ? 'In parentheses, “&” stands between two names.'
+                : 'Between two names stands “and” here, not “&”.';
+        }
+
+        return '';
+    }
+}

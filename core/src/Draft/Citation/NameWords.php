@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Draft\Citation;
+
+/** The names of a citation as they stand: "Brook, Vale, & Harrow", "Brook et al.", "J. Brook". */
+final readonly class NameWords
+{
+    private const OTHERS = '/,?\s+(?:et\.?\s*al\b\.?|and\s+(?:others|colleagues|co-?workers|coauthors))$/iu';
+
+    public bool $hasOthers;
+
+    /** Whether "et al." lacks its full stop, or has one too many. */
+    public bool $isOthersMisspelt;
+
+    /** "and", "&", or '' where one name stands alone */
+    public string $conjunction;
+
+    /** @var list<string> */
+    public array $names;
+
+    public function __construct(public string $text)
+    {
+        $others = preg_match(self::OTHERS, $text, $m) === 1 ? $m[0] : '';
+        $this->hasOthers = $others !== '';
+        $this->isOthersMisspelt = preg_match('/al/i', $others) === 1 && preg_match('/^,? et al\.$/', $others) !== 1;
+        $text = (string) preg_replace(self::OTHERS, '', $text);
+        $this->conjunction = preg_match('/\s(and|&|und|et|y)\s/u', $text, $m) === 1 ? $m[1] : '';
+        $parts = preg_split('/\s*,\s*(?:(?:and|&)\s+)?|\s+(?:and|&)\s+/u', $text) ?: [];
+        $this->names = array_values(array_filter(array_map(trim(...), $parts), static fn (string $one): bool => $one !== ''));
+    }
+}

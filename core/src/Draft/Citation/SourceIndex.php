@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Draft\Citation;
+
+use Bibrel\Core\Page\Page;
+use Bibrel\Core\Page\PageEntry;
+use Bibrel\Core\Style\Style;
+
+/** The sources of a paper, found by what a citation says of them. */
+final class SourceIndex
+{
+    /** @var array<string, KnownSource> by their ids, in page order */
+    public readonly array $sources;
+
+    /** @var array<string, list<KnownSource>> by the first author's family name */
+    private array $bySurname = [];
+
+    /** @var list<KnownSource> what the style lists on no page */
+    private readonly array $leftOut;
+
+    /** @var array<string, string> full names of groups by abbreviations the draft introduces, as they are compared */
+    private array $introduced = [];
+
+    public function __construct(Page $page, Style $style)
+    {
+        $sources = [];
+        foreach ($page->entries as $entry) {
+            $one = new KnownSource($entry, $style);
+            $sources[$one->id] = $one;
+            if ($one->surnames !== []) {
+                $this->bySurname[$one->surnames[0]][] = $one;
+            }
+        }
+        $this->sources = $sources;
+        $this->leftOut = array_map(static fn (PageEntry $one): KnownSource => new KnownSource($one, $style), $page->leftOut);
+    }
+
+    /** The draft says that a group is called by its initials from here on. */
+    public function introduce(string $abbreviation, string $name): void
+    {
+        $this->introduced[Plain::words($abbreviation)] = Plain::withoutArticle($name);
+    }
+
+    public function isIntroduced(string $abbreviation): bool
+    {
+        return isset($this->introduced[Plain::words($abbreviation)]);
+    }
+
+    /**
+     * Those somebody could mean by a name, a list of names, a group or a title.
+     *
+     * @return list<KnownSource>
+     */
+    public function named(string $who): array
+    {
+        return $this->group($who) ?: $this->exact($who) ?: $this->titled($who);
+    }
+
+    /** @return list<KnownSource> whose first author has a family name, whoever else is named */
+    public function exact(string $who): array
+    {
+        [$surname, $given] = $this->firstName($who);
+        $found = $this->bySurname[$surname] ?? [];
+        $sure = array_filter($found, static fn (KnownSource $one): bool => self::isGiven($given, $one->givens[0] ?? ''));
+
+        return $given === '' ? $found : array_values($sure);
+    }
+
+    /** @return list<KnownSource> */
+    public function titled(string $title): array
+    {
+        return array_values(array_filter(
+            $this->sources,
+            static fn (KnownSource $one): bool => $one->isTitled($title),
+        ));
+    }
+
+    /** @return list<KnownSource> by a group's name or its initials */
+    public function group(string $who): array
+    {
+        $plain = Plain::withoutArticle((string) preg_replace('/\s*\[[^\]]*\]/u', '', $who));
+        $plain = $this->introduced[$plain] ?? $plain;
+
+        return array_values(array_filter(
+            $this->sources,
+            static fn (KnownSource $one): bool => in_array($plain, $one->groups, true),
+        ));
+    }
+
+    /**
+     * Those somebody may have meant who wrote a name with a slip, or in another order, or left one out.
+     *
+     * @return list<KnownSource>
+     */
+    public function nearly(NameWords $names, string $who, string $year): array
+    {
+        $plain = array_map(fn (string $one): string => $this->firstName($one)[0], $names->names);
+        $whole = Plain::withoutArticle($who);
+        $found = [];
+        foreach ($this->sources as $one) {
+            $isTheirYear = $year !== '' && rtrim($year, 'abcdefgh') === rtrim($one->year, 'abcdefgh');
+            if ($this->isNearly($one, $plain, $whole, $isTheirYear)) {
+                $found[] = $one;
+            }
+        }
+        $ofYear = array_filter($found, static fn (KnownSource $one): bool => $one->year === $year);
+
+        return array_values($ofYear ?: $found);
+    }
+
+    /** @return list<KnownSource> of whom nobody is told on the page: letters, talks */
+    public function leftOut(string $who): array
+    {
+        $surname = $this->firstName($who)[0];
+
+        return array_values(array_filter(
+            $this->leftOut,
+            static fn (KnownSource $one): bool => ($one->surnames[0] ?? '') === $surname,
+        ));
+    }
+
+    /** @return array{string, string} the family name of the first of several, and what stands before it */
+    public function firstName(string $who): array
+    {
+        $first = (new NameWords($who))->names[0] ?? $who;
+        $plain = Plain::words((string) preg_replace('/[’\']s?$/u', '', $first));
+        if (isset($this->bySurname[$plain])) {
+            return [$plain, ''];
+        }
+        $words = explode(' ', $plain);
+        for ($i = 1; $i < count($words); $i++) {
+            $surname = implode(' ', array_slice($words, $i));
+            if (isset($this->bySurname[$surname])) {
+                return [$surname, implode(' ', array_slice($words, 0, $i))];
+            }
+        }
+
+        return [$words[count($words) - 1], implode(' ', array_slice($words, 0, -1))];
+    }
+
+    /** @param  list<string>  $names  family names */
+    private function isNearly(KnownSource $one, array $names, string $whole, bool $isTheirYear): bool
+    {
+        if (count($names) > 1 && count($one->surnames) > 1) {
+            $matches = 0;
+            foreach ($names as $name) {
+                $alike = static fn (string $theirs): bool => $theirs === $name || Plain::isSlip($theirs, $name);
+                $matches += array_filter($one->surnames, $alike) === [] ? 0 : 1;
+            }
+            if ($matches === count($names)) {
+                return true;
+            }
+        }
+        foreach ($one->groups as $group) {
+            if (Plain::isSlip($group, $whole) || $isTheirYear && $whole !== '' && str_ends_with($group, " {$whole}")) {
+                return true;
+            }
+        }
+        $first = $names[0] ?? '';
+        if (count($names) === 1 && Plain::isSlip($one->surnames[0] ?? '', $first)) {
+            return true;
+        }
+
+        return $isTheirYear && count($names) === 1 && in_array($first, array_slice($one->surnames, 1), true);
+    }
+
+    private static function isGiven(string $said, string $given): bool
+    {
+        $said = explode(' ', $said);
+        $given = explode(' ', $given);
+        foreach ($said as $i => $part) {
+            $theirs = $given[$i] ?? '';
+            if ($part !== '' && ! str_starts_with($theirs, $part) && ! str_starts_with($part, $theirs)) {
+                return false;
+            }
+            if ($theirs === '') {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

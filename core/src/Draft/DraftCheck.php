@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Draft;
+
+use Bibrel\Core\Draft\Citation\CitationCheck;
+use Bibrel\Core\Draft\Citation\CitationFinder;
+use Bibrel\Core\Draft\Citation\KnownSource;
+use Bibrel\Core\Draft\Citation\Plain;
+use Bibrel\Core\Draft\Citation\SourceIndex;
+use Bibrel\Core\Draft\Layout\LayoutCheck;
+use Bibrel\Core\Page\Page;
+use Bibrel\Core\Style\Style;
+
+/** Holds a draft against the page of its sources: every citation, what is never cited, and how the paper is set. */
+final readonly class DraftCheck
+{
+    public function __construct(private Page $page, private Style $style)
+    {
+    }
+
+    public function report(Draft $draft): DraftReport
+    {
+        $index = new SourceIndex($this->page, $this->style);
+        $list = SourceList::find($draft);
+        $prose = $draft->prose($list);
+        $found = (new CitationFinder($index, $this->style->citesYear()))->find($prose);
+        $check = new CitationCheck($index, $this->style);
+        $citations = [];
+        $cited = [];
+        foreach ($found as $one) {
+            $checked = $check->check($one);
+            $citations[] = $checked;
+            $cited += array_fill_keys($checked->sources, true);
+        }
+        if (! $this->style->citesYear()) {
+            $cited += $this->mentioned($prose, $index);
+        }
+        $uncited = array_keys(array_diff_key($index->sources, $cited));
+
+        $layout = (new LayoutCheck($this->style->paper()))->issues($draft, $list);
+
+        return new DraftReport($citations, array_map(strval(...), $uncited), $layout, $list);
+    }
+
+    /**
+     * Where a style names no year, a source without pages is cited by the author's name in the sentence alone.
+     *
+     * @param  list<Paragraph>  $prose
+     * @return array<string, true> ids of the sources
+     */
+    private function mentioned(array $prose, SourceIndex $index): array
+    {
+        $text = ' '.Plain::words(implode(' ', array_map(
+            static fn (Paragraph $one): string => (string) preg_replace('/\([^()]*\)/u', ' ', $one->text),
+            $prose,
+        ))).' ';
+        $mentioned = array_filter($index->sources, static function (KnownSource $one) use ($text): bool {
+            foreach ([...array_slice($one->surnames, 0, 1), ...$one->groups] as $name) {
+                if ($name !== '' && str_contains($text, " {$name} ")) {
+                    return ! $one->sharesAuthor() || str_contains($text, " {$one->title} ");
+                }
+            }
+
+            return substr_count($one->title, ' ') > 0 && str_contains($text, " {$one->title} ");
+        });
+
+        return array_map(static fn (): bool => true, $mentioned);
+    }
+}

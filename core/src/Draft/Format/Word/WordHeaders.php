@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bibrel\Core\Draft\Format\Word;
+
+/** What stands at the head of a document's last section, which takes over those before where it says nothing. */
+final class WordHeaders
+{
+    /** @var array<string, \DOMDocument> by kind: default, first, even */
+    private array $headers = [];
+
+    private bool $hasFirst = false;
+
+    public function __construct(WordParts $parts)
+    {
+        foreach ($parts->document()->getElementsByTagNameNS('*', 'sectPr') as $section) {
+            foreach ($section->childNodes as $node) {
+                if (! $node instanceof \DOMElement) {
+                    continue;
+                }
+                $said = WordStyles::attributes($node);
+                $part = $node->localName === 'headerReference' ? $parts->part($said['id'] ?? '') : null;
+                if ($part !== null) {
+                    $this->headers[$said['type'] ?? 'default'] = $part;
+                }
+                $this->hasFirst = $this->hasFirst || $node->localName === 'titlePg' && ($said['val'] ?? '1') !== '0';
+            }
+        }
+    }
+
+    /** @param  string  $kind  default or first */
+    public function text(string $kind): string
+    {
+        $header = $kind === 'first' && ! $this->hasFirst ? $this->headers['default'] ?? null : $this->headers[$kind] ?? null;
+        $text = '';
+        foreach ($header?->getElementsByTagNameNS('*', 't') ?? [] as $piece) {
+            $text .= $piece->textContent;
+        }
+
+        return trim($text);
+    }
+
+    public function hasNumber(): bool
+    {
+        foreach ($this->headers as $kind => $header) {
+            $xml = (string) $header->saveXML();
+            if ($kind !== 'first' && preg_match('/>\s*PAGE\b|instr="\s*PAGE\b|<w:pgNum\b/i', $xml) === 1) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
