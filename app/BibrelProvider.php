@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Bibrel\App;
 
+use Bibrel\App\Drafts\DraftReader;
 use Bibrel\App\Lookup\AddressGuard;
 use Bibrel\App\Lookup\Catalogue;
 use Bibrel\App\Lookup\DoiRegistry;
 use Bibrel\App\Lookup\Fetcher;
 use Bibrel\App\Lookup\HostLimiter;
 use Bibrel\App\Lookup\HostMap;
+use Bibrel\App\Lookup\LimitedProcess;
 use Bibrel\App\Lookup\PageCache;
 use Bibrel\App\Lookup\ReadingProcess;
 use Bibrel\App\Lookup\Workers;
@@ -57,10 +59,9 @@ final class BibrelProvider extends ServiceProvider
             (string) config('bibrel.lookup.agent'),
         ));
         $this->app->singleton(ReadingProcess::class, static fn (): ReadingProcess => new ReadingProcess(
-            (int) config('bibrel.reading.seconds'),
-            (int) config('bibrel.reading.megabytes'),
-            storage_path('framework/reader'),
+            self::process('reading'),
         ));
+        $this->app->singleton(DraftReader::class, static fn (): DraftReader => new DraftReader(self::process('drafts')));
         $this->app->singleton(Memory::class, self::memory(...));
         $this->app->bind(Catalogue::class, static fn (Application $app): Catalogue => new Catalogue(
             $app->make(Fetcher::class),
@@ -87,6 +88,7 @@ final class BibrelProvider extends ServiceProvider
         $this->limit('saves', 'saves_a_minute');
         $this->limit('compose', 'compositions_a_minute');
         $this->limit('lookups', 'lookups_a_minute');
+        $this->limit('drafts', 'drafts_a_minute');
     }
 
     /**
@@ -113,6 +115,15 @@ final class BibrelProvider extends ServiceProvider
             in_array($store, ['', 'apcu'], true) => new NoMemory,
             default => new SharedMemory($app->make(CacheManager::class)->store($store), $release, $minutes),
         };
+    }
+
+    private static function process(string $limits): LimitedProcess
+    {
+        return new LimitedProcess(
+            (int) config("bibrel.{$limits}.seconds"),
+            (int) config("bibrel.{$limits}.megabytes"),
+            storage_path('framework/reader'),
+        );
     }
 
     /** A limit for each guest, and a wider one for an address, behind which a whole class may sit. */

@@ -37,6 +37,10 @@ return [
         'seconds' => 5,
         'megabytes' => 512,
     ],
+    'drafts' => [
+        'seconds' => 30,
+        'megabytes' => 1536,
+    ],
 
     // Where books and DOIs are looked up; see docs/deployment.md for the open protocols these must speak. Empty: not at all.
     'services' => [
@@ -50,6 +54,7 @@ return [
         'saves_a_minute' => ['guest' => 900, 'address' => 12_000],
         'compositions_a_minute' => ['guest' => 1_500, 'address' => 40_000],
         'lookups_a_minute' => ['guest' => 60, 'address' => 1_500],
+        'drafts_a_minute' => ['guest' => 60, 'address' => 600],
         'batches_a_minute' => ['guest' => 10, 'address' => 300],
         'new_guests_a_minute' => 400,
         'open_lookups' => 400,

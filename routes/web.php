@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Bibrel\App\Http\Controllers\ComposeController;
+use Bibrel\App\Http\Controllers\DraftController;
 use Bibrel\App\Http\Controllers\HealthController;
 use Bibrel\App\Http\Controllers\KeptController;
 use Bibrel\App\Http\Controllers\LookupController;
@@ -44,6 +45,7 @@ Route::prefix('api')->group(static function (): void {
             Route::get('bin', [KeptController::class, 'sources']);
             Route::get('states', [KeptController::class, 'settingsStates']);
             Route::get('lookups', [LookupController::class, 'index']);
+            Route::get('draft', [DraftController::class, 'show']);
             Route::get('sources/{source}', [SourceController::class, 'show']);
             Route::get('sources/{source}/page-copy', [SourceController::class, 'pageCopy']);
             Route::get('sources/{source}/states', [KeptController::class, 'sourceStates']);
@@ -62,6 +64,11 @@ Route::prefix('api')->group(static function (): void {
                 Route::delete('lookups', [LookupController::class, 'dismissEnded']);
                 Route::delete('lookups/{lookup}', [LookupController::class, 'dismiss']);
             });
+            Route::middleware('throttle:drafts')->prefix('draft')->group(static function (): void {
+                Route::post('/', [DraftController::class, 'give']);
+                Route::put('answers', [DraftController::class, 'answer']);
+                Route::delete('/', [DraftController::class, 'throwAway']);
+            });
             Route::middleware('throttle:lookups')->group(static function (): void {
                 Route::post('lookups', [LookupController::class, 'store']);
                 Route::post('lookups/{lookup}/retry', [LookupController::class, 'retry']);
@@ -75,6 +82,7 @@ Route::prefix('api')->group(static function (): void {
 });
 
 Route::middleware(['can:view,paper', Standing::class])->group(static function (): void {
+    Route::get('papers/{paper}/draft.file', [DraftController::class, 'document'])->middleware('throttle:drafts');
     Route::get('papers/{paper}/page.{format}', [PageController::class, 'document']);
     Route::match(['get', 'post'], 'papers/{paper}/sources.{format}', [PageController::class, 'sources']);
 });

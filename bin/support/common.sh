@@ -188,7 +188,7 @@ start_mariadb() {
     serve MariaDB "$log" mariadbd --no-defaults --datadir="$data" --user="$(id -un)" --bind-address=127.0.0.1 --port="$DB_PORT" \
         --socket="$(socket_of db)" --pid-file="$INSTANCE/mariadb.pid" --skip-name-resolve \
         --character-set-server=utf8mb4 --collation-server=utf8mb4_uca1400_ai_ci --innodb-flush-log-at-trx-commit=1 \
-        --max-connections=200
+        --max-connections=200 --max-allowed-packet=64M
     wait_for MariaDB "$log" sql -e 'select 1'
     local password
     password=$(sed -n 's/^DB_PASSWORD=//p' "$INSTANCE/.env")
@@ -272,7 +272,8 @@ php_admin_value[realpath_cache_ttl] = 600
 php_admin_value[expose_php] = 0
 php_admin_value[display_errors] = 0
 php_admin_value[memory_limit] = 256M
-php_admin_value[post_max_size] = 8M
+php_admin_value[post_max_size] = 32M
+php_admin_value[upload_max_filesize] = 32M
 CONF
     local root_flag=()
     [ "$(id -u)" != 0 ] || root_flag=(--allow-to-run-as-root)

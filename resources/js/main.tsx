@@ -11,6 +11,7 @@ import { Messages } from './ui/Messages';
 import { useTheme } from './ui/theme';
 
 const PaperScreen = lazy(() => import('./paper/PaperScreen'));
+const DraftScreen = lazy(() => import('./draft/DraftScreen'));
 const PapersPage = lazy(() => import('./papers/PapersPage'));
 
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content;
@@ -50,6 +51,7 @@ function Application() {
                             <Routes>
                                 <Route path="/" element={<PapersPage />} />
                                 <Route path="/papers/:paperId" element={<PaperScreen />} />
+                                <Route path="/papers/:paperId/draft" element={<DraftScreen />} />
                                 <Route path="/papers/:paperId/sources/:sourceId" element={<PaperScreen />} />
                                 <Route path="*" element={<Navigate to="/" replace />} />
                             </Routes>

@@ -87,6 +87,9 @@ final class PageResource extends JsonResource
         if ($entry->source()->isBare()) {
             return ['id' => $entry->id, 'sentence' => 'Unfinished, so not on the page yet: it wants a title or an author.'];
         }
+        if ($entry->source()->leftOut) {
+            return ['id' => $entry->id, 'sentence' => 'You left it out of the page.'];
+        }
         $form = Inline::text($this->style->citation($entry->source(), new CitationContext, $entry->context));
         $sentence = "Not on the page: {$this->style->label()} cites such a source in the text only, as {$form}.";
 

@@ -16,13 +16,14 @@ use Bibrel\Core\Style\Style;
 /** Holds a draft against the page of its sources: every citation, what is never cited, and how the paper is set. */
 final readonly class DraftCheck
 {
-    public function __construct(private Page $page, private Style $style)
+    /** @param  array<string, string>  $meant  ids of sources by what citations say, where somebody said which it is */
+    public function __construct(private Page $page, private Style $style, private array $meant = [])
     {
     }
 
     public function report(Draft $draft): DraftReport
     {
-        $index = new SourceIndex($this->page, $this->style);
+        $index = new SourceIndex($this->page, $this->style, $this->meant);
         $list = SourceList::find($draft);
         $prose = $draft->prose($list);
         $found = (new CitationFinder($index, $this->style->citesYear()))->find($prose);

@@ -37,11 +37,11 @@ final readonly class DraftReport
         return [
             'citations' => array_map(static fn (Checked $one): array => [
                 'text' => $one->found->text,
-                'paragraph' => $one->found->paragraph,
+                'paragraph' => $one->found->in->place,
                 'sources' => $one->sources,
                 'issues' => array_map(static fn (CitationIssue $issue): string => $issue->id, $one->issues),
                 'sentences' => array_map(static fn (CitationIssue $issue): string => $issue->sentence, $one->issues),
-                'right' => $one->right,
+                'right' => html_entity_decode(strip_tags($one->right)),
             ], $this->citations),
             'uncited' => $this->uncited,
             'layout' => array_map(static fn (LayoutIssue $one): array => $one->toArray(), $this->layout),

@@ -8,6 +8,8 @@ use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\EntryContext;
 use Bibrel\Core\Style\Style;
 use Bibrel\Core\Text\Collation;
+use Bibrel\Core\Text\Markup;
+use Bibrel\Core\Text\Run;
 
 /** Places and composes the entries of a page, and only those that are not remembered. */
 final readonly class Composer
@@ -163,9 +165,20 @@ final readonly class Composer
     {
         $source = $of->source();
 
+        $byHand = $source->corrected[$this->style->id()] ?? '';
+
         return new Composed(
-            $this->style->entry($source, $this->course, $context),
+            $byHand === '' ? $this->style->entry($source, $this->course, $context) : $this->asWritten($byHand),
             PageEntry::paragraphs($source->annotation),
+        );
+    }
+
+    /** @return list<Run> an entry somebody wrote by hand */
+    private function asWritten(string $entry): array
+    {
+        return array_map(
+            fn (array $span): Run => new Run($span[0], "{$this->style->family()}.by-hand", italic: $span[1]),
+            (new Markup($entry))->spans(),
         );
     }
 

@@ -45,7 +45,7 @@ final readonly class Placement
         $isPerson = $first !== null && $first->family !== '' && $first->given !== '';
 
         return new self(
-            $style->lists($source),
+            $style->lists($source) && ! $source->leftOut,
             $source->isBare(),
             Identity::of($source),
             $collation->key($style->orderedBy($source))."\0".$source->id."\0"

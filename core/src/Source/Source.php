@@ -29,6 +29,8 @@ final class Source
      * @param  list<Contributor>  $contributors
      * @param  non-empty-list<Container>  $containers
      * @param  array<string, mixed>  $custom
+     * @param  bool  $leftOut  whether somebody keeps it off the page for now
+     * @param  array<string, string>  $corrected  entries somebody wrote by hand, with `<i>`, by the style's id
      */
     public function __construct(
         public readonly string $id,
@@ -46,6 +48,8 @@ final class Source
         public readonly string $isbn = '',
         public readonly string $annotation = '',
         public readonly array $custom = [],
+        public readonly bool $leftOut = false,
+        public readonly array $corrected = [],
     ) {
     }
 
@@ -77,6 +81,8 @@ final class Source
             Text::of($json, 'isbn'),
             is_string($json['annotation'] ?? null) ? trim(mb_scrub($json['annotation'])) : '',
             $array('custom'),
+            (bool) ($json['leftOut'] ?? false),
+            self::correctedFrom($array('corrected')),
         );
     }
 
@@ -99,9 +105,27 @@ final class Source
             'isbn' => $this->isbn,
             'annotation' => $this->annotation,
             'custom' => $this->custom,
+            'leftOut' => $this->leftOut ?: '',
+            'corrected' => $this->corrected,
         ];
 
         return array_filter($json, static fn (mixed $value): bool => $value !== '' && $value !== []);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $json
+     * @return array<string, string>
+     */
+    private static function correctedFrom(array $json): array
+    {
+        $corrected = [];
+        foreach ($json as $style => $entry) {
+            if (is_string($entry) && trim($entry) !== '') {
+                $corrected[(string) $style] = mb_substr(Text::line($entry), 0, 4000);
+            }
+        }
+
+        return $corrected;
     }
 
     /**

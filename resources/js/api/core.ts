@@ -299,6 +299,9 @@ export interface Source {
     /** What the source says and how you used it, printed below the entry. */
     annotation?: string;
     custom?: Record<string, unknown>;
+    /** whether somebody keeps it off the page for now */
+    leftOut?: boolean;
+    corrected?: Record<string, unknown>;
 }
 
 export interface Field {

@@ -127,6 +127,9 @@ export const TopBar = memo(function TopBar(props: Props) {
                         </option>
                     ))}
                 </select>
+                <Link className={styles.draft} to={`/papers/${settings.id}/draft`} data-to-draft="">
+                    {say.draft}
+                </Link>
                 <Button onClick={props.onRules} data-rules="">
                     {say.rules}
                 </Button>

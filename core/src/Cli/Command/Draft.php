@@ -40,9 +40,9 @@ final class Draft implements Command
     {
         $lines = array_map(static function (Checked $one): string {
             $issues = implode(' ', array_map(static fn (CitationIssue $issue): string => "{$issue->id}: {$issue->sentence}", $one->issues));
-            $right = $one->right === '' ? '' : " Right: {$one->right}";
+            $right = $one->right === '' ? '' : ' Right: '.html_entity_decode(strip_tags($one->right));
 
-            return 'paragraph '.($one->found->paragraph + 1).": {$one->found->text} → "
+            return 'paragraph '.($one->found->in->place + 1).": {$one->found->text} → "
                 .(implode(', ', $one->sources) ?: 'nothing on the page').($issues === '' ? '' : "; {$issues}{$right}");
         }, $report->citations);
         foreach ($report->uncited as $id) {

@@ -25,6 +25,7 @@ final class CitationCheck
         $sources = [];
         $issues = [];
         $right = [];
+        $alternatives = [];
         foreach ($found->cites as $cite) {
             foreach ($this->years($cite) as $one) {
                 [$candidates, $wrong] = $this->matched($one, $found);
@@ -32,7 +33,10 @@ final class CitationCheck
                 if (count($candidates) === 1) {
                     $issues = [...$issues, ...$this->forms->issues($one, $candidates[0], $found, $wrong === [])];
                     $isFirst = ! isset($this->cited[$candidates[0]->id]);
-                    $right[] = Inline::text($candidates[0]->citation($one, $isFirst));
+                    $right[] = Inline::html($candidates[0]->citation($one, $isFirst));
+                }
+                foreach (count($candidates) > 1 ? $candidates : [] as $source) {
+                    $alternatives[] = Inline::html($source->citation($one, isFirst: false));
                 }
                 foreach ($candidates as $source) {
                     $this->cited[$source->id] = true;
@@ -42,7 +46,9 @@ final class CitationCheck
         }
         $issues = self::once($issues);
 
-        return new Checked($found, array_values($sources), $issues, $issues === [] ? '' : self::together($right, $found));
+        $form = $issues === [] || $alternatives !== [] ? '' : self::together($right);
+
+        return new Checked($found, array_values($sources), $issues, $form, array_values(array_unique($alternatives)));
     }
 
     /** @return list<Cite> one for each year: "(Brook, 2014, 2016)" cites two works */
@@ -57,6 +63,10 @@ final class CitationCheck
         if ($cite->isPersonal) {
             return [$this->sources->leftOut($cite->who), []];
         }
+        $meant = $this->sources->meant($cite->who);
+        if ($meant !== null) {
+            return [[$meant], [$this->wrongName($cite, [$meant])]];
+        }
         $sources = $this->sources->named($cite->who);
         $issues = [];
         if ($sources !== []) {
@@ -70,6 +80,9 @@ final class CitationCheck
         } else {
             $sources = $this->sources->nearly($cite->names(), $cite->who, $cite->years[0] ?? '');
             if ($sources === []) {
+                if ($this->sources->leftOut($cite->who) !== []) {
+                    return [[], [new CitationIssue('not-on-page', "The source by {$cite->who} is left out of the page.")]];
+                }
                 $who = $cite->isQuotedTitle ? "“{$cite->who}”" : $cite->who;
 
                 return [[], [new CitationIssue('not-on-page', "No source on the page begins with {$who}.")]];
@@ -200,7 +213,7 @@ final class CitationCheck
     }
 
     /** @param  list<string>  $right */
-    private static function together(array $right, Found $found): string
+    private static function together(array $right): string
     {
         if (count($right) < 2) {
             return $right[0] ?? '';

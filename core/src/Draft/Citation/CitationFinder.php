@@ -269,14 +269,13 @@ final class CitationFinder
             && $last->cites[0]->isNarrative && $last->cites[0]->places === [];
         if ($this->namesYears && $isTheirs && $place->label !== '' && ! in_array($place->kind(), ['figure', 'table'], true)) {
             $here[count($here) - 1] = new Found(
-                $last->paragraph,
+                $last->in,
                 $last->start,
                 $last->length,
                 $last->text,
                 [$last->cites[0]->withPlaces($cites[0])],
                 $last->sentence,
                 $last->isQuotation,
-                $last->mentioned,
             );
 
             return null;
@@ -336,7 +335,7 @@ final class CitationFinder
         $whole = $isNext ? substr($paragraph->text, $from, $start + $length - $from) : "{$bare} {$inside}";
         $isQuotation = (new Quotations($paragraph))->vouchedFor($start, $start + $length, $sentence, isNarrative: true);
 
-        return new Found($paragraph->place, $from, $start + $length - $from, $whole, $named, $sentence, $isQuotation);
+        return new Found($paragraph, $from, $start + $length - $from, $whole, $named, $sentence, $isQuotation);
     }
 
     /** @param  list<Cite>  $cites */
@@ -344,6 +343,6 @@ final class CitationFinder
     {
         $isQuotation = (new Quotations($paragraph))->vouchedFor($start, $start + $length, $sentence, isNarrative: false);
 
-        return new Found($paragraph->place, $start, $length, substr($paragraph->text, $start, $length), $cites, $sentence, $isQuotation);
+        return new Found($paragraph, $start, $length, substr($paragraph->text, $start, $length), $cites, $sentence, $isQuotation);
     }
 }

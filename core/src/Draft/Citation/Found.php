@@ -4,28 +4,28 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Draft\Citation;
 
+use Bibrel\Core\Draft\Paragraph;
+
 /** A citation where it stands in a draft, before anybody knows whom it cites. */
 final readonly class Found
 {
     /**
-     * @param  int  $paragraph  its place in the draft, from 0
+     * @param  Paragraph  $in  where it stands
      * @param  int  $start  where what stands there begins, in bytes of the paragraph's text
      * @param  int  $length  of it, in bytes
      * @param  string  $text  as it is told: with the name in the sentence that belongs to it
      * @param  list<Cite>  $cites
      * @param  string  $sentence  the sentence it stands in
      * @param  bool  $isQuotation  whether it vouches for words in quotation marks
-     * @param  list<string>  $mentioned  titles and names the sentence holds, which may tell which work is meant
      */
     public function __construct(
-        public int $paragraph,
+        public Paragraph $in,
         public int $start,
         public int $length,
         public string $text,
         public array $cites,
         public string $sentence,
         public bool $isQuotation = false,
-        public array $mentioned = [],
     ) {
     }
 }

@@ -23,7 +23,8 @@ final class SourceIndex
     /** @var array<string, string> full names of groups by abbreviations the draft introduces, as they are compared */
     private array $introduced = [];
 
-    public function __construct(Page $page, Style $style)
+    /** @param  array<string, string>  $meant  ids of sources by what citations of them say, where somebody said which it is */
+    public function __construct(Page $page, Style $style, private readonly array $meant = [])
     {
         $sources = [];
         foreach ($page->entries as $entry) {
@@ -75,6 +76,12 @@ final class SourceIndex
             $this->sources,
             static fn (KnownSource $one): bool => $one->isTitled($title),
         ));
+    }
+
+    /** The one somebody said is meant by these words. */
+    public function meant(string $who): ?KnownSource
+    {
+        return $this->sources[$this->meant[$who] ?? ''] ?? null;
     }
 
     /** @return list<KnownSource> by a group's name or its initials */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Draft\Layout;
 
+use Bibrel\Core\Draft\SourceList;
+
 /** Settings of paragraphs that put something right; lengths are in twentieths of a point, null for what stays. */
 final readonly class Mend
 {
@@ -22,5 +24,19 @@ final readonly class Mend
         public bool $breaksBefore = false,
         public string $align = '',
     ) {
+    }
+
+    /** The same for all paragraphs that are not in a list, which is taken out. */
+    public function outside(SourceList $list): self
+    {
+        return new self(
+            array_values(array_filter($this->paragraphs, static fn (int $place): bool => ! $list->holds($place))),
+            $this->lines,
+            $this->isWithoutSpace,
+            $this->first,
+            $this->left,
+            $this->breaksBefore,
+            $this->align,
+        );
     }
 }

@@ -236,4 +236,9 @@ return [
         'Your own words on the source, in a paragraph below the entry.',
         'APA Publication Manual, 7th ed., 9.51',
     ],
+    'by-hand' => [
+        'The whole entry',
+        'You wrote this entry by hand, for this style. What you change in the form does not change it.',
+        'APA Publication Manual, 7th ed., 9.2',
+    ],
 ];

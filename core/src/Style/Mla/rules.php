@@ -208,4 +208,9 @@ return [
         'Your own words on the source, in a paragraph below the entry.',
         'MLA Handbook, 9th ed., 5.132',
     ],
+    'by-hand' => [
+        'The whole entry',
+        'You wrote this entry by hand, for this style. What you change in the form does not change it.',
+        'MLA Handbook, 9th ed., 5.2',
+    ],
 ];

@@ -38,7 +38,8 @@ final class WordHeaders
             $text .= $piece->textContent;
         }
 
-        return trim($text);
+        // What the field counted when the file was written is no text.
+        return trim((string) preg_replace('/\s*\d+$/', '', trim($text)));
     }
 
     public function hasNumber(): bool
