@@ -7,6 +7,7 @@ namespace Bibrel\App\Http\Controllers;
 use Bibrel\App\Models\Paper;
 use Bibrel\App\Models\SourceRecord;
 use Bibrel\Core\Format\Formats;
+use Bibrel\Core\Format\Page\Markdown;
 use Bibrel\Core\Format\Page\PlainText;
 use Bibrel\Core\Format\PageSetup;
 use Bibrel\Core\Format\RichText;
@@ -20,13 +21,17 @@ use Illuminate\Support\Str;
 /** The ways out of a paper. */
 final class PageController
 {
-    /** The page, or some entries of it, as rich and as plain text. */
+    /** The page, or some entries of it, as rich text, as plain text and as Markdown. */
     public function clipboard(Request $request, Paper $paper): JsonResponse
     {
         $page = $paper->load('sources')->page();
         $only = self::only($request);
         if ($only === []) {
-            return new JsonResponse(['html' => (new RichText($page))->page(), 'text' => (new PlainText)->unbroken($page)]);
+            return new JsonResponse([
+                'html' => (new RichText($page))->page(),
+                'text' => (new PlainText)->unbroken($page),
+                'markdown' => (new Markdown)->write($page, new PageSetup),
+            ]);
         }
         $entries = array_filter($page->entries, static fn (PageEntry $one): bool => isset($only[strtoupper($one->id)]));
         $html = array_map(static fn (PageEntry $one): string => RichText::entry($one->runs), $entries);
@@ -34,6 +39,7 @@ final class PageController
 
         return $entries === [] ? abort(404) : new JsonResponse([
             'html' => implode('', $html), 'text' => implode("\n", $text),
+            'markdown' => (new Markdown)->entries($page, $entries),
         ]);
     }
 

@@ -65,6 +65,13 @@ export function LookupList({ handle, quiet, compact, onOpen }: Props) {
         tell(say.stopped(short(one.lead)), () => tried(handle.retry(one)));
         focusOn('[data-lead]');
     };
+    const compared = lookups.filter((one) => one.state === 'compared');
+    const failed = lookups.filter((one) => one.state === 'failed');
+    const seesAll = compared.length > 0 && compared.every((one) => unfolded[one.id] ?? (!quiet && started.has(one.id)));
+    const takeAll = async (some: Lookup[]) => {
+        await each(some, (one) => handle.choose(one, null, 'citation'));
+        focusOn('[data-lead]');
+    };
     const rolled = compact && lookups.length > 1 && !unrolled;
     const shown = rolled ? [] : all || lookups.length <= SHOWN ? lookups : lookups.slice(0, SHOWN);
     const open = done.filter((one) => one.state !== 'added').length;
@@ -96,6 +103,22 @@ export function LookupList({ handle, quiet, compact, onOpen }: Props) {
                     <progress max={lookups.length} value={done.length} aria-label={say.progress} />
                     {compact &&
                         link(rolled ? say.show(open) : say.rollUp, () => setUnrolled(!unrolled), { expanded: !rolled })}
+                    {compared.length > 1 &&
+                        !rolled &&
+                        link(
+                            seesAll ? say.foldAll : say.seeAll(compared.length),
+                            () => {
+                                setAll(true);
+                                setUnfolded(Object.fromEntries(compared.map((one) => [one.id, !seesAll])));
+                            },
+                            { expanded: seesAll },
+                        )}
+                    {compared.length > 1 &&
+                        !rolled &&
+                        link(say.takeAll(compared.length), () => tried(takeAll(compared)), { strong: true })}
+                    {failed.length > 1 &&
+                        !rolled &&
+                        link(say.retryAll(failed.length), () => tried(each(failed, (one) => handle.retry(one))))}
                     {done.length === lookups.length &&
                         !rolled &&
                         link(say.putAllAway, () => {
@@ -176,6 +199,11 @@ export function LookupList({ handle, quiet, compact, onOpen }: Props) {
                 link(all ? say.fewer : say.all(lookups.length), () => setAll(!all), { expanded: all })}
         </section>
     );
+}
+
+/** One after the other, so that none is lost where one is refused. */
+async function each(some: Lookup[], act: (one: Lookup) => Promise<void>): Promise<void> {
+    for (const one of some) await act(one);
 }
 
 function short(lead: string): string {

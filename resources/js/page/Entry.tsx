@@ -78,6 +78,11 @@ export const Entry = memo(function Entry({ entry, isOpen, litField, indent, miss
                     {paragraph}
                 </p>
             ))}
+            {missing === 0 && entry.runs[0]?.[3].endsWith('.by-hand') && (
+                <span className={styles.margin} data-by-hand="">
+                    {words.byOwnHand.mark}
+                </span>
+            )}
             {missing > 0 && <span className={styles.margin}>{words.page.open(missing)}</span>}
         </div>
     );

@@ -22,7 +22,7 @@ import { focusOn, isTyping } from '../ui/focus';
 import { useSay } from '../ui/Messages';
 import ui from '../ui/ui.module.css';
 import { words } from '../words/english';
-import { copyOut, copyWords } from './clipboard';
+import { copyOut, copyWords, type CopyAs } from './clipboard';
 import { downloadSome } from './downloads';
 import styles from './PaperScreen.module.css';
 import { useShortcuts } from './shortcuts';
@@ -270,9 +270,9 @@ function Paper({ paperId }: { paperId: string }) {
     );
 
     const copy = useCallback(
-        (ids: string[], formatted: boolean) =>
+        (ids: string[], as: CopyAs) =>
             tried(
-                copyOut(paperId, ids, formatted).then(() =>
+                copyOut(paperId, ids, as).then(() =>
                     tell(
                         ids.length === 0
                             ? words.copy.page
@@ -308,7 +308,7 @@ function Paper({ paperId }: { paperId: string }) {
     const listActs: ListActs = useMemo(
         () => ({
             open: openSource,
-            copy: (ids) => copy(ids, true),
+            copy,
             remove: (ids) => tried(remove(ids)),
             exportAs: (format, ids) => tried(downloadSome(`/papers/${paperId}/sources.${format.id}`, ids)),
             move: (ids, to) =>
@@ -375,8 +375,8 @@ function Paper({ paperId }: { paperId: string }) {
     );
     const onPart = useCallback(() => openId !== null && tried(makePart(openId)), [openId, makePart, tried]);
     const onAgain = useCallback(() => openId !== null && tried(lookups.again(openId)), [openId, lookups.again, tried]); // eslint-disable-line react-hooks/exhaustive-deps
-    const onCopyPage = useCallback((formatted: boolean) => copy([], formatted), [copy]);
-    const onCopyEntry = useCallback(() => openId !== null && copy([openId], true), [openId, copy]);
+    const onCopyPage = useCallback((as: CopyAs) => copy([], as), [copy]);
+    const onCopyEntry = useCallback((as: CopyAs) => openId !== null && copy([openId], as), [openId, copy]);
     const onRemove = useCallback(() => openId !== null && tried(remove([openId])), [openId, remove, tried]);
     const onRules = useCallback(() => setDialog('rules'), []);
     const onHelp = useCallback(() => setDialog('help'), []);
@@ -524,6 +524,7 @@ function Paper({ paperId }: { paperId: string }) {
                                 mention={mention}
                                 onMention={onMention}
                                 onCopyText={onCopyText}
+                                entry={page.entries.find((one) => one.id === openId) ?? null}
                                 onCopyEntry={onCopyEntry}
                                 onStates={onStates}
                                 onRemove={onRemove}

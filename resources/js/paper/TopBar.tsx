@@ -7,6 +7,7 @@ import { focusOn } from '../ui/focus';
 import { Home } from '../ui/Home';
 import ui from '../ui/ui.module.css';
 import { words } from '../words/english';
+import type { CopyAs } from './clipboard';
 import { download } from './downloads';
 import type { Group } from './GetMenu';
 import styles from './TopBar.module.css';
@@ -34,7 +35,7 @@ interface Props {
     onChange: (part: Partial<Settings>) => void;
     onRules: () => void;
     onHelp: () => void;
-    onCopy: (formatted: boolean) => void;
+    onCopy: (as: CopyAs) => void;
     onOpen: (source: string) => void;
 }
 
@@ -47,7 +48,7 @@ export const TopBar = memo(function TopBar(props: Props) {
         if (!key.startsWith('open:')) focusOn('[data-get]');
         if (key.startsWith('file:')) download(`/papers/${settings.id}/${key.slice(5)}`);
         else if (key.startsWith('open:')) props.onOpen(key.slice(5));
-        else if (key === 'copy' || key === 'plain') props.onCopy(key === 'copy');
+        else if (key.startsWith('copy:')) props.onCopy(key.slice(5) as CopyAs);
         else if (key === 'print') window.print();
     };
     const file = (what: 'page' | 'sources') => (format: Format) => ({
@@ -63,8 +64,9 @@ export const TopBar = memo(function TopBar(props: Props) {
             label: say.page,
             items: [
                 ...reference.pageFormats.map(file('page')),
-                { key: 'copy', label: say.copy },
-                { key: 'plain', label: say.plain },
+                { key: 'copy:formatted', label: say.copy },
+                { key: 'copy:plain', label: say.plain },
+                { key: 'copy:markdown', label: say.markdown },
                 { key: 'print', label: say.print },
             ],
         },

@@ -4,10 +4,14 @@ import { words } from '../words/english';
 interface Copy {
     html: string;
     text: string;
+    markdown: string;
 }
 
+/** How entries go to the clipboard: with their looks, or as text alone. */
+export type CopyAs = 'formatted' | 'plain' | 'markdown';
+
 /** Fills the clipboard from a copy event: the markup arrives as it is, paragraph settings included. */
-function byEvent(copy: Copy, formatted: boolean): boolean {
+function byEvent(copy: Pick<Copy, 'html' | 'text'>, formatted: boolean): boolean {
     let filled = false;
     const fill = (event: ClipboardEvent) => {
         event.clipboardData?.setData('text/plain', copy.text);
@@ -26,9 +30,11 @@ export function copyWords(html: string, text: string): void {
     byEvent({ html, text }, true);
 }
 
-/** Puts the page, or some entries, on the clipboard: formatted with plain text next to it, or as plain text alone. */
-export async function copyOut(paperId: string, only: string[], formatted: boolean): Promise<void> {
-    const copy = await call<Copy>('POST', `papers/${paperId}/clipboard`, { only: only.join(',') });
+/** Puts the page, or some entries, on the clipboard: formatted with plain text next to it, or as text alone. */
+export async function copyOut(paperId: string, only: string[], as: CopyAs): Promise<void> {
+    const { html, text, markdown } = await call<Copy>('POST', `papers/${paperId}/clipboard`, { only: only.join(',') });
+    const formatted = as === 'formatted';
+    const copy = { html, text: as === 'markdown' ? markdown : text };
     if (byEvent(copy, formatted)) return;
     try {
         // Browsers that allow no copy event after a request allow this.

@@ -6,18 +6,22 @@ import type {
     FormField,
     Mention,
     OpenIssue,
+    PageEntry,
     Reference,
     SavedSource,
     Source,
     Style,
 } from '../api/types';
+import type { CopyAs } from '../paper/clipboard';
 import { afterPress } from '../ui/afterPress';
 import { announce } from '../ui/announce';
 import { Dot } from '../ui/Dot';
 import { focusOn } from '../ui/focus';
+import { Pick } from '../ui/Pick';
 import ui from '../ui/ui.module.css';
 import { words } from '../words/english';
 import { Caption } from './Caption';
+import { EntryByHand } from './EntryByHand';
 import { evidenceOf, type Evidence, type Value } from './evidence';
 import { FieldRow } from './FieldRow';
 import { IssueActs, type FormActs } from './FormActs';
@@ -37,6 +41,8 @@ interface Props {
     /** Whether it is on no paper yet. */
     isDraft: boolean;
     cited: Cited | null;
+    /** Its entry on the page; null where it has none. */
+    entry: PageEntry | null;
     style: Style;
     reference: Reference;
     /** How many sources the paper has. */
@@ -52,7 +58,7 @@ interface Props {
     mention: Mention;
     onMention: (mention: Mention) => void;
     onCopyText: (html: string, text: string) => void;
-    onCopyEntry: () => void;
+    onCopyEntry: (as: CopyAs) => void;
     onStates: () => void;
     onRemove: () => void;
 }
@@ -106,6 +112,10 @@ export const SourceForm = memo(function SourceForm(props: Props) {
     );
     const hasCopy = reading !== null && reading.url !== '' && !issues.some((issue) => issue.id === 'lookup-failed');
 
+    const setLeftOut = (leftOut: boolean) => {
+        props.onEdit({ ...source, leftOut });
+        focusOn(leftOut ? '[data-put-back]' : '[data-leave-out]');
+    };
     const seeIn = async (mark: string) => {
         const answer = await call<{ blocks: Blocks }>('GET', `papers/${paperId}/sources/${saved.id}/page-copy`);
         setCopy({ blocks: answer.blocks, mark });
@@ -425,14 +435,58 @@ export const SourceForm = memo(function SourceForm(props: Props) {
                         onCopy={props.onCopyText}
                     />
                 )}
+                {!props.isDraft && source.leftOut === true && (
+                    <div className={styles.more}>
+                        <p className={ui.notice}>
+                            {say.leftOut}{' '}
+                            <button
+                                className={ui.link}
+                                type="button"
+                                data-put-back=""
+                                onClick={() => setLeftOut(false)}
+                            >
+                                {say.putBack}
+                            </button>
+                        </p>
+                    </div>
+                )}
+                {!props.isDraft && (
+                    <EntryByHand source={source} style={style} entry={props.entry} onEdit={props.onEdit} />
+                )}
                 {!props.isDraft && (
                     <div className={`${styles.more} ${ui.acts}`}>
-                        <button className={ui.link} type="button" onClick={props.onCopyEntry}>
-                            {say.copyEntry}
-                        </button>
+                        {props.entry !== null && (
+                            <>
+                                <button
+                                    className={ui.link}
+                                    type="button"
+                                    onClick={() => props.onCopyEntry('formatted')}
+                                >
+                                    {say.copyEntry}
+                                </button>
+                                <Pick
+                                    label={words.copy.as}
+                                    options={[
+                                        ['plain', words.copy.plain],
+                                        ['markdown', words.copy.markdown],
+                                    ]}
+                                    onPick={(as) => props.onCopyEntry(as as CopyAs)}
+                                />
+                            </>
+                        )}
                         <button className={ui.link} type="button" onClick={props.onStates}>
                             {say.states}
                         </button>
+                        {source.leftOut !== true && (
+                            <button
+                                className={ui.link}
+                                type="button"
+                                data-leave-out=""
+                                onClick={() => setLeftOut(true)}
+                            >
+                                {say.leaveOut}
+                            </button>
+                        )}
                         <button className={ui.link} type="button" onClick={props.onRemove}>
                             {say.removeThis}
                         </button>

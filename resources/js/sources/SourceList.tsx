@@ -1,5 +1,7 @@
 import { memo, useCallback, useDeferredValue, useMemo, useState } from 'react';
 import type { Format, Page, PaperSummary, Reference, SavedSource } from '../api/types';
+import type { CopyAs } from '../paper/clipboard';
+import { Pick } from '../ui/Pick';
 import ui from '../ui/ui.module.css';
 import { useRoving } from '../ui/useRoving';
 import { words } from '../words/english';
@@ -12,7 +14,7 @@ const SEARCHED_FROM = 10;
 
 export interface ListActs {
     open: (id: string) => void;
-    copy: (ids: string[]) => void;
+    copy: (ids: string[], as: CopyAs) => void;
     remove: (ids: string[]) => void;
     exportAs: (format: Format, ids: string[]) => void;
     move: (ids: string[], to: PaperSummary) => void;
@@ -107,9 +109,17 @@ export function SourceList({ page, sources, reference, papers, acts }: Props) {
                         {say.none}
                     </button>
                     <span className={styles.gap} />
-                    <button className={ui.link} type="button" onClick={() => acts.copy(here)}>
+                    <button className={ui.link} type="button" onClick={() => acts.copy(here, 'formatted')}>
                         {words.copyWord}
                     </button>
+                    <Pick
+                        label={words.copy.as}
+                        options={[
+                            ['plain', words.copy.plain],
+                            ['markdown', words.copy.markdown],
+                        ]}
+                        onPick={(as) => acts.copy(here, as as CopyAs)}
+                    />
                     <Pick
                         label={say.export}
                         options={reference.exchangeFormats.map((one) => [one.id, one.label])}
@@ -219,7 +229,7 @@ const Row = memo(function Row({ id, saved, kind, aside, isFirst, isChosen, acts,
                     data-stop=""
                     tabIndex={-1}
                     aria-label={say.copyOne(name)}
-                    onClick={() => acts.copy([id])}
+                    onClick={() => acts.copy([id], 'formatted')}
                 >
                     {words.copyWord}
                 </button>
@@ -237,35 +247,6 @@ const Row = memo(function Row({ id, saved, kind, aside, isFirst, isChosen, acts,
         </div>
     );
 });
-
-interface PickProps {
-    label: string;
-    options: [string, string][];
-    none?: string;
-    onPick: (id: string) => void;
-}
-
-/** A choice that acts at once, and is a choice again. */
-function Pick({ label, options, none, onPick }: PickProps) {
-    return (
-        <select
-            className={`${ui.pick} ${styles.pick}`}
-            aria-label={label}
-            value=""
-            onChange={(event) => onPick(event.target.value)}
-        >
-            <option value="" disabled>
-                {label}
-            </option>
-            {options.length === 0 && <option disabled>{none}</option>}
-            {options.map(([id, text]) => (
-                <option key={id} value={id}>
-                    {text}
-                </option>
-            ))}
-        </select>
-    );
-}
 
 function First() {
     const { heading, one, two, three, four } = say.first;

@@ -8,6 +8,7 @@ use Bibrel\Core\Format\PageFormat;
 use Bibrel\Core\Format\PageSetup;
 use Bibrel\Core\Format\Stretch;
 use Bibrel\Core\Page\Page;
+use Bibrel\Core\Page\PageEntry;
 
 /** A heading and a paragraph an entry, with `*` around italics and every mark of the text escaped. */
 final class Markdown implements PageFormat
@@ -34,15 +35,25 @@ final class Markdown implements PageFormat
 
     public function write(Page $page, PageSetup $setup): string
     {
-        $paragraphs = ['# '.self::escaped($page->heading)];
-        foreach ($page->entries as $entry) {
+        return '# '.self::escaped($page->heading)."\n\n".$this->entries($page, $page->entries)."\n";
+    }
+
+    /**
+     * Some of a page's entries, for the clipboard.
+     *
+     * @param  array<array-key, PageEntry>  $entries
+     */
+    public function entries(Page $page, array $entries): string
+    {
+        $paragraphs = [];
+        foreach ($entries as $entry) {
             $paragraphs[] = self::line(Stretch::ofEntry($page, $entry));
             foreach ($entry->annotation() as $paragraph) {
                 $paragraphs[] = '> '.self::escaped($paragraph);
             }
         }
 
-        return implode("\n\n", $paragraphs)."\n";
+        return implode("\n\n", $paragraphs);
     }
 
     /** @param  list<Stretch>  $stretches */
