@@ -10,7 +10,7 @@ spl_autoload_register(static function (string $class): void {
         if (is_file($file)) {
             require $file;
         }
-    } elseif ((require_once dirname(__DIR__).'/vendor/autoload.php') !== true) {
+    } elseif (is_file(dirname(__DIR__).'/vendor/autoload.php') && (require_once dirname(__DIR__).'/vendor/autoload.php') !== true) {
         // It stands before this one now, and was not asked yet.
         spl_autoload_call($class);
     }

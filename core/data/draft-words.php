@@ -42,8 +42,10 @@ return [
     ],
     // After these a name with a year is somebody who is cited.
     'before names' => [
-        'according to', 'by', 'following', 'such as', 'like', 'see', 'and', 'of', 'to', 'from', 'with', 'in',
-        'unlike', 'contrary to', 'as', 'both', 'that',
+        'according to', 'by', 'following', 'such as', 'like', 'see', 'unlike', 'contrary to',
+        '(?:account|analysis|argument|claims?|conclusions?|count|criticism|definition|estimates?|experiments?|findings?|ideas?'
+            .'|measurements?|method|model|observations?|reports?|research|results?|review|study|studies|survey|theory|thesis|views?'
+            .'|words?|work|writings?) (?:of|by|from)',
     ],
     // Words by which a place in a source is named, as students write them, and which place each means.
     'places' => [

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bibrel\Tests\Feature;
 
+use PHPUnit\Framework\Attributes\DataProvider;
+
 /** The document and the clipboard: what a word processor makes of them, looked at through LibreOffice. */
 final class WaysOutTest extends AppTestCase
 {
@@ -62,6 +64,78 @@ final class WaysOutTest extends AppTestCase
             self::assertSame(['Brook counts the mills.', 'She reads the “ledgers” where they lie.'], array_column(array_slice($paragraphs, 2), 'text'));
             self::assertSame([$left, '200%'], [$paragraphs[2]['left'], $paragraphs[2]['line']]);
             self::assertContains($paragraphs[2]['indent'], ['', '0in']);
+        }
+    }
+
+    /** @return iterable<array{string}> */
+    public static function formats(): iterable
+    {
+        yield from [['docx'], ['odt'], ['rtf'], ['html']];
+    }
+
+    #[DataProvider('formats')]
+    public function test_every_document_opens_with_the_same_settings(string $format): void
+    {
+        $paper = $this->newPaper('apa-7');
+        $course = ['paper' => 'a4', 'firstPage' => 4];
+        $this->putJson("/api/papers/{$paper}", ['version' => 1, 'title' => 'Bread from the Moon', 'style' => 'apa-7', 'surname' => 'Adeyemi', 'course' => $course])->assertOk();
+        $this->newSource($paper, self::book());
+        $this->newSource($paper, ['kind' => 'web-page', 'title' => ['main' => 'Wild <u>lamps</u> & bats'], 'containers' => [['title' => 'Slack Water Review', 'url' => 'https://www.slackwater.example/lamps']]]);
+        $bytes = (string) $this->get("/papers/{$paper}/page.{$format}")->assertOk()->getContent();
+        $xpath = $this->opened($bytes, $format);
+        [$heading, $first, $second] = $this->paragraphs($xpath);
+        self::assertSame(['References', 'center', true], [$heading['text'], $heading['align'], $heading['bold']]);
+        self::assertSame('Brook, H. (2014). Moonpower. Quayside Press.', $first['text']);
+        self::assertStringStartsWith('Wild <u>lamps</u> & bats. (n.d.). Slack Water Review.', $second['text']);
+        self::assertSame(['Moonpower'], $this->italics($xpath, 1));
+        foreach ([$first, $second] as $entry) {
+            self::assertSame(['0.5in', '-0.5in', '200%', '12pt'], [$entry['left'], $entry['indent'], $entry['line'], $entry['size']]);
+            // From a web page the face is taken over piece by piece.
+            self::assertStringContainsString('Times New Roman', $format === 'html' ? (string) $xpath->document->saveXML() : $entry['face']);
+        }
+        $xpath->registerNamespace('xlink', 'http://www.w3.org/1999/xlink');
+        self::assertSame('https://www.slackwater.example/lamps', $xpath->evaluate('string(//text:a/@xlink:href)'));
+        if ($format !== 'html') {
+            $sheet = $this->sheet($xpath);
+            self::assertSame(['1in', '1in'], array_slice($sheet, 0, 2));
+            self::assertEqualsWithDelta(8.27, (float) $sheet[2], 0.01);
+            self::assertSame(1, $xpath->query('//style:header//text:page-number')->length);
+        }
+    }
+
+    public function test_the_pdf_holds_the_page_with_its_faces(): void
+    {
+        $paper = $this->filledPaper('mla-9');
+        file_put_contents("{$this->folder}/page.pdf", (string) $this->get("/papers/{$paper}/page.pdf")->assertOk()->getContent());
+        $text = (string) shell_exec('pdftotext -layout '.escapeshellarg("{$this->folder}/page.pdf").' -');
+        self::assertStringContainsString('Adeyemi 1', $text);
+        self::assertStringContainsString('---. The Patient Wheel. Quayside Press, 2014.', $text);
+        $fonts = array_slice(explode("\n", trim((string) shell_exec('pdffonts '.escapeshellarg("{$this->folder}/page.pdf")))), 2);
+        self::assertNotSame([], $fonts);
+        foreach ($fonts as $font) {
+            self::assertMatchesRegularExpression('/ yes yes yes /', $font, 'embedded, a subset, with letters that can be read back');
+        }
+        $structure = (string) shell_exec('pdfinfo -struct-text '.escapeshellarg("{$this->folder}/page.pdf"));
+        self::assertStringContainsString('H1', $structure);
+        self::assertSame(3, substr_count($structure, 'P (block)'));
+    }
+
+    public function test_the_document_looks_as_it_should_on_paper(): void
+    {
+        file_put_contents("{$this->folder}/page.docx", $this->document($this->filledPaper('mla-9')));
+        $profile = "-env:UserInstallation=file://{$this->folder}/profile";
+        exec("soffice {$profile} --headless --convert-to pdf --outdir {$this->folder} {$this->folder}/page.docx 2>&1");
+        exec("pdftoppm -r 40 -gray -singlefile {$this->folder}/page.pdf {$this->folder}/page");
+        $image = (string) file_get_contents("{$this->folder}/page.pgm");
+        self::assertSame(1, preg_match('/^P5\s+(\d+)\s+(\d+)\s+255\s/', $image, $m));
+        $rows = str_split(substr($image, strlen($m[0])), (int) $m[1]);
+        $isInked = static fn (string $row): bool => preg_match('/[\x00-\x90]/', $row) === 1;
+        $inked = array_keys(array_filter($rows, $isInked));
+        // At 40 dots to the inch: the head within the first inch, the text from one inch on, nothing beyond the margins.
+        self::assertLessThan(40, $inked[0]);
+        self::assertGreaterThan(19, $inked[0]);
+        foreach ($rows as $row) {
+            self::assertFalse($isInked(substr($row, 0, 39)) || $isInked(substr($row, 301)), 'the margins are white');
         }
     }
 

@@ -63,7 +63,7 @@ final readonly class DraftView
             'list' => $list === null ? null : [
                 'heading' => trim($this->draft->paragraphs[$list->heading]->text),
                 'place' => $list->heading,
-                'entries' => array_map(static fn (Paragraph $one): string => trim($one->text), $list->entries),
+                'entries' => $list->texts(),
             ],
         ];
     }

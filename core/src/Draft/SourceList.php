@@ -41,10 +41,20 @@ final readonly class SourceList
         return $place >= $this->heading && $place < $this->end;
     }
 
-    /** Its text, an entry a line. */
-    public function text(): string
+    /** @return list<string> its entries, each in one line, however its lines were set in */
+    public function texts(): array
     {
-        return implode("\n", array_map(static fn (Paragraph $one): string => trim($one->text), $this->entries));
+        $texts = [];
+        foreach ($this->entries as $entry) {
+            $text = trim((string) preg_replace('/\s+/u', ' ', $entry->text));
+            // A line set in by hand goes on with the entry before.
+            if ($texts !== [] && preg_match('/^(?:\t| {3,}|\x{A0}{2,})/u', $entry->text) === 1) {
+                $text = array_pop($texts)." {$text}";
+            }
+            $texts[] = $text;
+        }
+
+        return $texts;
     }
 
     private static function from(Draft $draft, int $heading): ?self

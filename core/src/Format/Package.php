@@ -20,7 +20,7 @@ final readonly class Package
             $zip = new \ZipArchive;
             $zip->open($file, \ZipArchive::CREATE | \ZipArchive::OVERWRITE);
             foreach ($this->parts as $name => $content) {
-                $zip->addFromString($name, $content);
+                str_ends_with($name, '/') ? $zip->addEmptyDir($name) : $zip->addFromString($name, $content);
                 if ($name === $stored) {
                     $zip->setCompressionName($name, \ZipArchive::CM_STORE);
                 }

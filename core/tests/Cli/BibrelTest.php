@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Tests\Cli;
 
+use Bibrel\Core\Draft\Format\Drafts;
+use Bibrel\Core\Tests\Draft\WordFile;
 use PHPUnit\Framework\TestCase;
 
 /** The command line as a caller meets it: what it prints, where, and its exit status. */
@@ -120,6 +122,58 @@ final class BibrelTest extends TestCase
             'Zebra Pond',
             self::bibrel(['page', '--style', 'mla-9', '--to', 'txt', '--out', '-'], self::BOOKS)[1],
         );
+    }
+
+    public function test_a_page_takes_name_paper_number_and_head(): void
+    {
+        $rtf = static fn (string ...$more): string => self::bibrel(['page', '--style', 'mla-9', '--to', 'rtf', '--out', '-', ...$more], self::BOOKS)[1];
+        self::assertStringContainsString('\\paperw12240', $rtf());
+        $set = $rtf('--name', 'Adeyemi', '--paper', 'a4', '--first-page', '7');
+        self::assertStringContainsString('\\paperw11906\\paperh16838', $set);
+        self::assertStringContainsString('Adeyemi {\\field', $set);
+        self::assertStringContainsString('\\pgnstarts7', $set);
+        $apa = self::bibrel(['page', '--style', 'apa-7', '--to', 'rtf', '--out', '-', '--head', 'professional', '--title', 'Bats'], self::BOOKS)[1];
+        self::assertStringContainsString('BATS', $apa);
+        foreach ([['--paper', 'b5'], ['--first-page', '0'], ['--head', 'teacher'], ['--to', 'doc']] as $wrong) {
+            self::assertSame(2, self::bibrel(['page', '--style', 'mla-9', '--to', 'rtf', '--out', '-', ...$wrong], self::BOOKS)[0]);
+        }
+    }
+
+    public function test_a_draft_is_held_against_its_sources(): void
+    {
+        $draft = (string) tempnam(sys_get_temp_dir(), 'draft');
+        file_put_contents($draft, "Mills are old (Brook 15).\n\nPonds are older (Harrow 3).\n");
+        [$status, $out] = self::bibrel(['draft', '--style', 'mla-9', '--draft', $draft, '--as', 'json'], self::BOOKS);
+        $report = json_decode($out, true);
+        self::assertSame(0, $status);
+        self::assertSame([['(Brook 15)', 0, ['a'], []], ['(Harrow 3)', 1, [], ['not-on-page']]], array_map(
+            static fn (array $one): array => [$one['text'], $one['paragraph'], $one['sources'], $one['issues']],
+            $report['citations'],
+        ));
+        self::assertSame([['b'], []], [$report['uncited'], $report['layout']]);
+        $text = self::bibrel(['draft', '--style', 'mla-9', '--draft', $draft], self::BOOKS)[1];
+        self::assertStringContainsString('paragraph 2: (Harrow 3) → nothing on the page; not-on-page:', $text);
+        self::assertSame(2, self::bibrel(['draft', '--style', 'mla-9', '--draft', '/nowhere.docx'], self::BOOKS)[0]);
+        unlink($draft);
+    }
+
+    public function test_a_page_is_put_at_the_end_of_a_draft_and_takes_the_place_of_a_list_only_when_asked(): void
+    {
+        $draft = (string) tempnam(sys_get_temp_dir(), 'draft');
+        $out = "{$draft}.out";
+        $append = static fn (string ...$more): array => self::bibrel(['append', '--style', 'mla-9', '--draft', $draft, '--out', $out, ...$more], self::BOOKS);
+        file_put_contents($draft, WordFile::of(WordFile::paper()));
+        self::assertSame([0, '', ''], $append());
+        file_put_contents($draft, (string) file_get_contents($out));
+        [$status, , $error] = $append();
+        self::assertSame(2, $status);
+        self::assertStringContainsString('--replace', $error);
+        self::assertSame([0, '', ''], $append('--replace', '--only-cited'));
+        $texts = array_map(static fn ($one): string => $one->text, Drafts::read((string) file_get_contents($out))->paragraphs);
+        self::assertSame(['Work Cited', 'Brook, Halima. Moonpower. 2014.'], array_slice($texts, -2));
+        file_put_contents($draft, 'Only text.');
+        self::assertSame(2, $append()[0]);
+        array_map(unlink(...), [$draft, $out]);
     }
 
     public function test_our_own_shape_is_recognised(): void

@@ -5,14 +5,26 @@ declare(strict_types=1);
 namespace Bibrel\Core\Tests\Format;
 
 use Bibrel\Core\Format\Exchange\CslJson;
+use Bibrel\Core\Format\Page\Docx;
+use Bibrel\Core\Format\Page\Html;
 use Bibrel\Core\Format\Page\Markdown;
+use Bibrel\Core\Format\Page\Pdf;
 use Bibrel\Core\Format\Page\PlainText;
 use Bibrel\Core\Format\Page\Rtf;
 use Bibrel\Core\Format\PageSetup;
+use Bibrel\Core\Format\Pdf\LineBreaker;
+use Bibrel\Core\Format\Pdf\SheetFiller;
 use Bibrel\Core\Format\RichText;
+use Bibrel\Core\Format\Stretch;
 use Bibrel\Core\Page\Page;
+use Bibrel\Core\Source\Kinds;
+use Bibrel\Core\Source\Source;
 use Bibrel\Core\Style\CourseRules;
+use Bibrel\Core\Style\PaperSize;
+use Bibrel\Core\Style\RunningHead;
 use Bibrel\Core\Style\Styles;
+use Bibrel\Core\Text\AddressBreaks;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 final class DocumentsTest extends TestCase
@@ -50,6 +62,108 @@ final class DocumentsTest extends TestCase
     public function test_rich_text_escapes_what_could_be_markup(): void
     {
         self::assertStringContainsString('&lt;img src=x&gt;', (new RichText(self::page('<img src=x>')))->page());
+    }
+
+    public function test_a_line_ends_at_a_space_a_dash_or_a_mark_in_an_address(): void
+    {
+        $breaker = new LineBreaker(static fn (Stretch $one): float => (float) mb_strlen($one->plain()));
+        $text = [new Stretch('Halima Brook’s '), new Stretch('Moon–power', true), new Stretch(', www.'.AddressBreaks::MARK.'mills.example')];
+        $lines = array_map(
+            static fn (array $line): string => implode('', array_map(static fn (Stretch $one): string => $one->plain(), $line)),
+            $breaker->lines($text, 20, 12),
+        );
+        self::assertSame(['Halima Brook’s Moon–', 'power, www.', 'mills.exampl', 'e'], $lines);
+    }
+
+    /** @return iterable<string, array{list<int>, list<list<int>>}> lines of paragraphs; of each, those on the first, second … sheet of ten */
+    public static function sheets(): iterable
+    {
+        yield 'all on one' => [[4, 6], [[4], [6]]];
+        yield 'a single line would stay behind' => [[9, 3], [[9], [0, 3]]];
+        yield 'a single line would go ahead' => [[7, 4], [[7], [2, 2]]];
+        yield 'three lines with room for two' => [[8, 3], [[8], [0, 3]]];
+        yield 'longer than a sheet' => [[1, 22], [[1], [9, 10, 3]]];
+        yield 'one line each' => [[9, 1, 1], [[9], [1], [0, 1]]];
+    }
+
+    /**
+     * @param  list<int>  $paragraphs
+     * @param  list<list<int>>  $wanted
+     */
+    #[DataProvider('sheets')]
+    public function test_no_single_line_stands_alone_at_a_sheets_foot_or_head(array $paragraphs, array $wanted): void
+    {
+        $found = array_map(static function (array $places): array {
+            $counts = array_fill(0, 1 + max(array_column($places, 0)), 0);
+            foreach ($places as [$sheet]) {
+                $counts[$sheet]++;
+            }
+
+            return $counts;
+        }, (new SheetFiller(10))->places($paragraphs));
+        self::assertSame($wanted, $found);
+    }
+
+    public function test_a_pdf_embeds_its_faces_and_says_title_language_and_structure(): void
+    {
+        $pdf = (new Pdf)->write(self::page(), new PageSetup(new RunningHead('Adeyemi'), 'Bread from the Moon', PaperSize::A4, 7));
+        self::assertStringContainsString('/Lang', $pdf);
+        self::assertStringContainsString('/MarkInfo << /Marked true >>', $pdf);
+        self::assertMatchesRegularExpression('~/S /H1~', $pdf);
+        self::assertSame(2, preg_match_all('~/S /P ~', $pdf));
+        self::assertStringNotContainsString('/BaseFont /Helvetica', $pdf);
+        self::assertMatchesRegularExpression('/595\.\d+/', $pdf, 'A4 is 595 points wide');
+    }
+
+    public function test_addresses_are_links_where_the_style_wants_them_and_foreign_titles_carry_their_language(): void
+    {
+        $sources = [(new CslJson)->source([
+            'type' => 'article-journal', 'title' => 'La lune et le moulin', 'language' => 'fr', 'container-title' => 'Revue',
+            'author' => [['family' => 'Brook']], 'DOI' => '10.5555/abc', 'issued' => ['date-parts' => [[2014]]],
+        ])];
+        $made = static fn (string $style, bool $links): string => (new Html)->write(
+            Page::compose($sources, Styles::get($style), new CourseRules(links: $links)),
+            new PageSetup,
+        );
+        self::assertStringContainsString('<a href="https://doi.org/10.5555/abc">', $made('apa-7', false));
+        self::assertStringContainsString('<a href="https://doi.org/10.5555/abc">', $made('mla-9', true));
+        self::assertStringNotContainsString('<a ', $made('mla-9', false));
+        self::assertStringContainsString('<span lang="fr">La lune et le moulin</span>', $made('apa-7', false));
+        self::assertStringContainsString('<h1 ', $made('apa-7', false));
+    }
+
+    public function test_a_document_carries_its_sources_for_the_word_processors_own_list(): void
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'docx');
+        file_put_contents($file, (new Docx)->write(self::page(), new PageSetup));
+        $zip = new \ZipArchive;
+        $zip->open($file);
+        $sources = new \DOMDocument;
+        self::assertTrue($sources->loadXML((string) $zip->getFromName('customXml/item1.xml')));
+        unlink($file);
+        $xpath = new \DOMXPath($sources);
+        $xpath->registerNamespace('b', 'http://schemas.openxmlformats.org/officeDocument/2006/bibliography');
+        $said = static fn (string $path): string => $xpath->evaluate("string(/b:Sources/b:Source[1]/{$path})");
+        self::assertSame(['Book', 'Moonpower', '2014', 'Brook', 'Halima'], [
+            $said('b:SourceType'), $said('b:Title'), $said('b:Year'), $said('b:Author/b:Author/b:NameList/b:Person/b:Last'),
+            $said('b:Author/b:Author/b:NameList/b:Person/b:First'),
+        ]);
+    }
+
+    public function test_an_entry_written_by_hand_stands_as_it_was_written_in_its_style_alone(): void
+    {
+        $source = Source::fromArray(['kind' => 'book', 'title' => 'Moonpower', 'corrected' => ['mla-9' => 'As <i>I</i> want it &amp; no other.']], Kinds::all());
+        $text = static fn (string $style): string => (new Markdown)->write(Page::compose([$source], Styles::get($style), new CourseRules), new PageSetup);
+        self::assertSame("# Work Cited\n\nAs *I* want it & no other.\n", $text('mla-9'));
+        self::assertStringNotContainsString('no other', $text('apa-7'));
+    }
+
+    public function test_a_source_that_is_left_out_has_no_entry_and_is_told(): void
+    {
+        $source = Source::fromArray(['id' => 'A', 'kind' => 'book', 'title' => 'Moonpower', 'leftOut' => true], Kinds::all());
+        $page = Page::compose([$source], Styles::get('mla-9'), new CourseRules);
+        self::assertSame([0, 'A'], [count($page->entries), $page->leftOut[0]->id]);
+        self::assertTrue(Source::fromArray($source->toArray(), Kinds::all())->leftOut);
     }
 
     private static function page(string $family = 'Brook'): Page

@@ -244,7 +244,7 @@ final class CitationFinder
         $after = ltrim(substr($text, $start + $length));
         $verb = preg_match('/^(?:\p{Ll}+ly |also |has |have |had )*(\p{Ll}+)/u', $after, $m) === 1 ? $m[1] : '';
         $before = rtrim(substr($text, 0, $start - strlen($name) - 1));
-        $isLed = preg_match('/(?:^|[\s,(])'.str_replace('|in|', '|', $words->pattern('before names')).'$/iu', $before) === 1;
+        $isLed = preg_match('/(?:^|[\s,(])'.$words->pattern('before names').'$/iu', $before) === 1;
         $isPlain = preg_match('/^(?:\p{Lu}\. ?)*(?:(?:van|von|de|der|den) )*\p{Lu}[\p{L}\p{M}’\'-]+(?:(?:, \p{Lu}[\p{L}’\'-]+)*,? (?:and|&) \p{Lu}[\p{L}’\'-]+)?$/u', $bare) === 1;
         $isPossessive = $bare !== $name;
 

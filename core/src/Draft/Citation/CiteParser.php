@@ -162,6 +162,8 @@ final readonly class CiteParser
         }
         $words = preg_split('/\s+/u', rtrim((string) preg_replace('/\[[^\]]*\]/u', '', $who))) ?: [];
         $first = trim((string) preg_replace("/[’']s$/u", '', $words[0]), '.,“”"‘’\'*_');
+        // "12 May" is a day.
+        $first = preg_match('/^\d{1,2}(?:st|nd|rd|th)?$/', $first) === 1 ? rtrim($words[1] ?? '', '.,') : $first;
         if ($this->words->has('no names', $first)) {
             return false;
         }

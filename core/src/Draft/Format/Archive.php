@@ -118,9 +118,6 @@ final class Archive
             if ($stat['encryption_method'] !== \ZipArchive::EM_NONE) {
                 throw self::protected();
             }
-            if (str_ends_with($stat['name'], '/')) {
-                continue;
-            }
             // What an archive says of a part's size may be a lie.
             $content = $zip->getFromIndex($i, $stat['size'] + 1);
             if ($content === false || strlen($content) !== $stat['size']) {

@@ -11,6 +11,7 @@ use Bibrel\Core\Format\Pdf\Paragraph;
 use Bibrel\Core\Format\Pdf\SheetFiller;
 use Bibrel\Core\Format\Pdf\TaggedPdf;
 use Bibrel\Core\Format\Stretch;
+use Bibrel\Core\Format\Unreadable;
 use Bibrel\Core\Page\Page;
 use Bibrel\Core\Style\RunningHead;
 
@@ -51,8 +52,12 @@ final class Pdf implements PageFormat
         return 12;
     }
 
+    /** @throws Unreadable where the core stands without its libraries */
     public function write(Page $page, PageSetup $setup): string
     {
+        if (! class_exists(\TCPDF::class)) {
+            throw new Unreadable('A PDF wants the libraries of core/composer.json: run composer install, or take another format.');
+        }
         $width = $setup->paper->textWidth() / 20;
         $pdf = self::document($setup, $setup->title ?: $page->heading);
         $paragraphs = self::paragraphs($page, $pdf, $width);
