@@ -85,6 +85,19 @@ final class AccessibilityTest extends BrowserTestCase
         $this->assertAccessible('a list with one chosen');
     }
 
+    public function test_a_draft_with_what_is_to_be_put_right(): void
+    {
+        $this->beginPaper();
+        $this->lookUp('https://www.slackwater.example/mill-twice-a-day');
+        $this->css('[data-back]')->click();
+        $this->css('[data-to-draft]')->click();
+        $this->css('[data-draft-text]')->sendKeys('The mill ran twice (Varga-Brandt). It was sold (Harrow 12), “and nobody asked the herons” (Varga-Brandt, p. 3).');
+        $this->assertAccessible('before a draft');
+        $this->css('[data-give-text]')->click();
+        $this->css('[data-points] [data-point]');
+        $this->assertAccessible('a draft');
+    }
+
     public function test_what_can_be_brought_back(): void
     {
         $this->beginPaper();

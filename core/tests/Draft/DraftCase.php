@@ -36,21 +36,21 @@ final readonly class DraftCase
     /** @return list<self> */
     public static function all(): array
     {
-        return [...self::prose(), ...self::planted()];
+        return [...self::prose('prose'), ...self::prose('second'), ...self::planted()];
     }
 
-    /** @return list<self> written by hand */
-    public static function prose(): array
+    /** @return list<self> written by hand, of one folder */
+    public static function prose(string $set): array
     {
         $cases = [];
-        foreach (glob(self::folder().'/prose/*.txt') ?: [] as $file) {
+        foreach (glob(self::folder()."/{$set}/*.txt") ?: [] as $file) {
             [$head, $body] = explode("\n\n", (string) file_get_contents($file), 2);
             preg_match_all('/^(\w+): *(.*)$/m', $head, $m);
             $said = array_combine($m[1], $m[2]);
             $list = static fn (string $text): array => array_values(array_filter(preg_split('/[,\s]+/', $text) ?: []));
             $own = array_values(array_filter(explode("\n", $body), static fn (string $line): bool => trim($line) !== ''));
             $cases[] = new self(
-                'prose '.basename($file, '.txt'),
+                "{$set} ".basename($file, '.txt'),
                 $said['style'],
                 $list($said['page']),
                 $list($said['uncited']),
