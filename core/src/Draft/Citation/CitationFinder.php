@@ -130,6 +130,10 @@ final class CitationFinder
         }
         // "Northmere Mill Trust (NMT, 2020)": the name in full stands in the sentence.
         $first = $cites[0];
+        $author = count($cites) === 1 && ! $this->namesYears ? $this->authorInSentence($first, $sentence, $before) : '';
+        if ($author !== '') {
+            return $this->narrative($paragraph, $start, $length, $author, [$first->ofWork($first->who)], $sentence, isApart: true);
+        }
         if (count($cites) === 1 && $first->years !== [] && preg_match('/^\p{Lu}{2,}$/u', $first->who) === 1) {
             $name = $this->mentions->before($before);
             if ($name !== '' && self::initials($name) === $first->who) {
@@ -145,6 +149,20 @@ final class CitationFinder
         }
 
         return $this->found($paragraph, $start, $length, $cites, $sentence, $before);
+    }
+
+    /** Who wrote the title in parentheses, where the sentence has said it: "Brook counts forty (Moonpower 15)". */
+    private function authorInSentence(Cite $cite, string $sentence, string $before): string
+    {
+        if ($cite->who === '' || $this->sources->group($cite->who) !== [] || $this->sources->exact($cite->who) !== []) {
+            return '';
+        }
+        $titled = $this->sources->titled($cite->who);
+        $at = strrpos($before, substr($sentence, 0, min(strlen($sentence), 20)));
+        $name = $this->mentions->lastKnown($at === false ? $before : substr($before, $at));
+        $by = $name === '' ? [] : $this->sources->exact($name);
+
+        return array_filter($titled, static fn (KnownSource $one): bool => in_array($one, $by, true)) === [] ? '' : $name;
     }
 
     /** Whether a name or title in parentheses is a citation, and not an aside. */

@@ -51,6 +51,21 @@ final readonly class Cite
         );
     }
 
+    /** The same, with what it says as the title of a work. */
+    public function ofWork(string $work): self
+    {
+        return new self(
+            $this->text,
+            '',
+            $work,
+            $this->years,
+            $this->places,
+            $this->beforeYears,
+            $this->beforePlaces,
+            $this->passesOn,
+        );
+    }
+
     /** The same, with one of its years. */
     public function ofYear(string $year): self
     {

@@ -162,6 +162,8 @@ final readonly class CiteParser
         }
         $words = preg_split('/\s+/u', rtrim((string) preg_replace('/\[[^\]]*\]/u', '', $who))) ?: [];
         $first = trim((string) preg_replace("/[’']s$/u", '', $words[0]), '.,“”"‘’\'*_');
+        // A title may begin with its article.
+        $first = in_array($first, ['The', 'A', 'An'], true) && count($words) > 1 ? trim($words[1], '.,') : $first;
         // "12 May" is a day.
         $first = preg_match('/^\d{1,2}(?:st|nd|rd|th)?$/', $first) === 1 ? rtrim($words[1] ?? '', '.,') : $first;
         if ($this->words->has('no names', $first)) {
@@ -186,6 +188,9 @@ final readonly class CiteParser
     private static function work(string $who): array
     {
         // A list of names has an "and" before the last of them; a title in its place has none.
+        if ((new NameWords($who))->hasOthers && ! str_contains((string) preg_replace('/,?\s+et\.?\s+al\.?$/u', '', $who), ',')) {
+            return [$who, ''];
+        }
         if (preg_match('/^(?<names>[^,“"]+(?:,? (?:and|&) [^,“"]+| et al\.)?),\s+(?<work>.{2,})$/u', $who, $m) === 1
             && preg_match('/^(?:and|&)\s|^[\p{Lu}][\p{L}\p{M}’\'-]+,?\s+(?:and|&)\s+[\p{Lu}][\p{L}\p{M}’\'-]+$/u', $m['work']) !== 1) {
             return [$m['names'], $m['work']];

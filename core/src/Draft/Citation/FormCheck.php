@@ -60,7 +60,7 @@ abstract class FormCheck
                 : '';
         }
         if ($said->isOthersMisspelt) {
-            return 'It is written “et al.”, with a full stop after “al” and none after “et”.';
+            return 'It is written “et al.”: a full stop after “al”, none after “et”, and no comma after one name.';
         }
         if ($right->hasOthers && ! $said->hasOthers && ! $this->shortensLater) {
             return 'A source with three authors or more is cited by the first name and “et al.”';

@@ -11,7 +11,7 @@ final readonly class NameWords
 
     public bool $hasOthers;
 
-    /** Whether "et al." lacks its full stop, or has one too many. */
+    /** Whether "et al." lacks its full stop, or has a full stop or a comma too many. */
     public bool $isOthersMisspelt;
 
     /** "and", "&", or '' where one name stands alone */
@@ -24,10 +24,12 @@ final readonly class NameWords
     {
         $others = preg_match(self::OTHERS, $text, $m) === 1 ? $m[0] : '';
         $this->hasOthers = $others !== '';
-        $this->isOthersMisspelt = preg_match('/al/i', $others) === 1 && preg_match('/^,? et al\.$/', $others) !== 1;
         $text = (string) preg_replace(self::OTHERS, '', $text);
         $this->conjunction = preg_match('/\s(and|&|und|et|y)\s/u', $text, $m) === 1 ? $m[1] : '';
         $parts = preg_split('/\s*,\s*(?:(?:and|&)\s+)?|\s+(?:and|&)\s+/u', $text) ?: [];
         $this->names = array_values(array_filter(array_map(trim(...), $parts), static fn (string $one): bool => $one !== ''));
+        // After one name no comma stands before it.
+        $comma = count($this->names) > 1 ? ',?' : '';
+        $this->isOthersMisspelt = preg_match('/al/i', $others) === 1 && preg_match("/^{$comma} et al\\.$/", $others) !== 1;
     }
 }
