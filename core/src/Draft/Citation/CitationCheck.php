@@ -102,6 +102,9 @@ final class CitationCheck
     {
         if ($cite->work !== '') {
             $titled = array_values(array_filter($sources, static fn (KnownSource $one): bool => $one->isTitled($cite->work)));
+            if ($titled === [] && array_filter($sources, static fn (KnownSource $one): bool => $one->isGivenName($cite->work)) !== []) {
+                return [$sources, [new CitationIssue('wrong-name', "The family name alone stands here: {$sources[0]->who}.")]];
+            }
             if ($titled === []) {
                 return [$sources, [new CitationIssue('not-on-page', "No work by {$cite->who} on the page is called {$cite->work}.")]];
             }

@@ -25,7 +25,7 @@ final readonly class CiteParser
     public function __construct()
     {
         $this->words = DraftWords::all();
-        $number = '(?:§\s?)?(?:\d+(?:[.:]\d+)*(?:[a-z](?!\p{L}))?|'.self::ROMAN.'|[A-Z]\d+(?:\.\d+)*\+?|[IVX]+(?![\p{L}]))';
+        $number = '(?:§\s?)?(?:\d+(?:[.:]\d+)*(?:n\d+|[a-z](?!\p{L}))?|'.self::ROMAN.'|[A-Z]\d+(?:\.\d+)*\+?|[IVX]+(?![\p{L}]))';
         $range = "{$number}(?:\\s?[–—-]{1,2}\\s?{$number}|\\+|ff?\\.)?";
         $value = "{$range}(?:(?:,\\s?|\\s(?:and|&)\\s){$range})*";
         $label = "{$this->words->places()}\\b\\.?\\s*";
@@ -66,7 +66,10 @@ final readonly class CiteParser
     /** @return list<string> parted at semicolons that stand in no brackets */
     private static function items(string $inside): array
     {
-        $parts = preg_split('/\s*;\s*(?![^\[]*\])/u', $inside) ?: [];
+        // Some write "and" where a semicolon parts two sources with their years.
+        $year = self::YEAR;
+        $and = "(?<=\\d|\\d[a-z]),? and (?=\\p{Lu}[^;]*, {$year})";
+        $parts = preg_split("/\\s*;\\s*(?![^\\[]*\\])|{$and}/u", $inside) ?: [];
 
         return array_values(array_filter(array_map(trim(...), $parts), static fn (string $one): bool => $one !== ''));
     }

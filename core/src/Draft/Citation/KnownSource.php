@@ -134,6 +134,14 @@ final class KnownSource
             && ($plain === $this->title || str_starts_with("{$this->fullTitle} ", "{$plain} "));
     }
 
+    /** Whether words are the first author's given name, as in "Brook, Halima". */
+    public function isGivenName(string $words): bool
+    {
+        $plain = Plain::words($words);
+
+        return $plain !== '' && str_starts_with(($this->givens[0] ?? '').' ', "{$plain} ");
+    }
+
     /** Its title and who made it, for a person: the source in the list. */
     public function label(): string
     {
