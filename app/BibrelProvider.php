@@ -61,7 +61,10 @@ final class BibrelProvider extends ServiceProvider
         $this->app->singleton(ReadingProcess::class, static fn (): ReadingProcess => new ReadingProcess(
             self::process('reading'),
         ));
-        $this->app->singleton(DraftReader::class, static fn (): DraftReader => new DraftReader(self::process('drafts')));
+        $this->app->singleton(
+            DraftReader::class,
+            static fn (): DraftReader => new DraftReader(self::process('drafts')),
+        );
         $this->app->singleton(Memory::class, self::memory(...));
         $this->app->bind(Catalogue::class, static fn (Application $app): Catalogue => new Catalogue(
             $app->make(Fetcher::class),

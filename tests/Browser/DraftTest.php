@@ -39,7 +39,7 @@ final class DraftTest extends BrowserTestCase
         self::assertSame(['not-on-page', 'uncited', 'layout'], $this->toPutRight());
         // A press on what is to be put right goes to where it stands, and back.
         $this->css('[data-group="not-on-page"] [data-point] button')->click();
-        self::assertSame('(Harrow 12)', $this->css('[data-citation][data-lit]')->getText());
+        self::assertSame('(Varga-Brandt)', $this->css('[data-citation][data-lit]')->getText());
         $this->css('[data-citation][data-lit]')->click();
         $this->focused('[data-point][data-lit] button', 'The focus is on the row.');
         // One source is never cited, and is left out of the page with one press; it can be taken back.

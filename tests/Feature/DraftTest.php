@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Tests\Feature;
 
 use Bibrel\App\Models\DraftRecord;
-use Bibrel\Core\Draft\Format\Drafts;
+use Bibrel\Core\Draft\Format\DraftFile;
 use Bibrel\Core\Draft\Paragraph;
 use Bibrel\Core\Tests\Draft\WordFile;
 use Illuminate\Http\UploadedFile;
@@ -72,13 +72,13 @@ final class DraftTest extends AppTestCase
         $this->give(WordFile::of(WordFile::paper(WordFile::p(WordFile::prose('Flat.')), WordFile::list())));
         $texts = fn (string $query): array => array_map(
             static fn (Paragraph $one): string => $one->text,
-            Drafts::read((string) $this->get("/papers/{$this->paper}/draft.file?{$query}")->assertOk()->getContent())->paragraphs,
+            (new DraftFile((string) $this->get("/papers/{$this->paper}/draft.file?{$query}")->assertOk()->getContent()))->draft()->paragraphs,
         );
         self::assertSame(['Works Cited', 'Brook, Halima. Moonpower. Quayside Press, 2014.', 'Zell, Halima. Never Cited. Quayside Press, 2014.'], array_slice($texts('replace=1'), -3));
         self::assertSame(['Work Cited', 'Brook, Halima. Moonpower. Quayside Press, 2014.'], array_slice($texts('replace=1&only=cited'), -2));
         self::assertSame(2, count(array_filter($texts(''), static fn (string $one): bool => $one === 'Works Cited')));
         $mended = (string) $this->get("/papers/{$this->paper}/draft.file?mend=first-line")->getContent();
-        self::assertSame(720, Drafts::read($mended)->paragraphs[7]->look->first);
+        self::assertSame(720, (new DraftFile($mended))->draft()->paragraphs[7]->look->first);
     }
 
     public function test_it_is_thrown_away_with_one_press_and_goes_with_its_paper(): void

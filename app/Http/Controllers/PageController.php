@@ -73,7 +73,9 @@ final class PageController
         $exchange = Formats::writing()[$format] ?? abort(404);
         $sources = array_values(
             $paper->load('sources')->sources
-                ->filter(static fn (SourceRecord $one): bool => $only === [] || isset($only[strtoupper($one->id)]))->map(static fn (SourceRecord $one): Source => $one->source())->all(),
+                ->filter(
+                    static fn (SourceRecord $one): bool => $only === [] || isset($only[strtoupper($one->id)]),
+                )->map(static fn (SourceRecord $one): Source => $one->source())->all(),
         );
 
         return self::file($exchange->write($sources), $paper, $exchange->extension(), $exchange->mediaType());

@@ -85,7 +85,10 @@ final class PageResource extends JsonResource
     private function leftOut(PageEntry $entry): array
     {
         if ($entry->source()->isBare()) {
-            return ['id' => $entry->id, 'sentence' => 'Unfinished, so not on the page yet: it wants a title or an author.'];
+            return [
+                'id' => $entry->id,
+                'sentence' => 'Unfinished, so not on the page yet: it wants a title or an author.',
+            ];
         }
         if ($entry->source()->leftOut) {
             return ['id' => $entry->id, 'sentence' => 'You left it out of the page.'];

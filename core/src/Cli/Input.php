@@ -101,6 +101,26 @@ final class Input
     }
 
     /**
+     * Puts a document where it was wanted: a file, or standard output for "-".
+     *
+     * @return string what is printed
+     *
+     * @throws UsageError
+     */
+    public function written(string $document, string $out): string
+    {
+        if ($out === '-') {
+            return $document;
+        }
+        // A full disk takes a part of it only.
+        if (@file_put_contents($out, $document) !== strlen($document)) {
+            throw new UsageError("The file “{$out}” cannot be written.");
+        }
+
+        return '';
+    }
+
+    /**
      * A line of runs as it was asked for, text or html.
      *
      * @param  list<Run>  $runs

@@ -26,7 +26,7 @@ final readonly class DraftCheck
         $index = new SourceIndex($this->page, $this->style, $this->meant);
         $list = SourceList::find($draft);
         $prose = $draft->prose($list);
-        $found = (new CitationFinder($index, $this->style->citesYear()))->find($prose);
+        $found = (new CitationFinder($index, $prose, $this->style->citesYear()))->all();
         $check = new CitationCheck($index, $this->style);
         $citations = [];
         $cited = [];
@@ -53,10 +53,10 @@ final readonly class DraftCheck
      */
     private function mentioned(array $prose, SourceIndex $index): array
     {
-        $text = ' '.Plain::words(implode(' ', array_map(
+        $text = ' '.(new Plain(implode(' ', array_map(
             static fn (Paragraph $one): string => (string) preg_replace('/\([^()]*\)/u', ' ', $one->text),
             $prose,
-        ))).' ';
+        ))))->words().' ';
         $mentioned = array_filter($index->sources, static function (KnownSource $one) use ($text): bool {
             foreach ([...array_slice($one->surnames, 0, 1), ...$one->groups] as $name) {
                 if ($name !== '' && str_contains($text, " {$name} ")) {

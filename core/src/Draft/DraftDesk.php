@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Draft;
 
-use Bibrel\Core\Draft\Format\Drafts;
+use Bibrel\Core\Draft\Format\DraftFile;
 use Bibrel\Core\Draft\Layout\LayoutCheck;
 use Bibrel\Core\Format\Unreadable;
 use Bibrel\Core\Page\Page;
@@ -14,7 +14,9 @@ use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\Style;
 use Bibrel\Core\Style\Styles;
 
-/** A draft and the sources of its paper side by side: what is to be seen of the two, and the draft with the page in it. */
+/**
+ * A draft and the sources of its paper side by side: what is to be seen of the two, and the draft with the page in it.
+ */
 final readonly class DraftDesk
 {
     /**
@@ -30,7 +32,10 @@ final readonly class DraftDesk
     }
 
     /**
-     * @param  array{sources?: list<array<string, mixed>>, style?: string, course?: array<string, mixed>, meant?: array<string, string>}  $asked
+     * @param  array{
+     *     sources?: list<array<string, mixed>>, style?: string, course?: array<string, mixed>,
+     *     meant?: array<string, string>,
+     * }  $asked
      */
     public static function of(array $asked): self
     {
@@ -49,7 +54,7 @@ final readonly class DraftDesk
      */
     public function view(string $bytes): array
     {
-        $draft = Drafts::read($bytes);
+        $draft = (new DraftFile($bytes))->draft();
 
         return (new DraftView($draft, $this->report($draft)))->toArray();
     }
@@ -62,7 +67,7 @@ final readonly class DraftDesk
      */
     public function withPage(string $bytes, bool $replaces, bool $onlyCited, array $mends): array
     {
-        $document = Drafts::document($bytes);
+        $document = (new DraftFile($bytes))->document();
         $draft = $document->draft();
         $list = SourceList::find($draft);
         $page = $onlyCited ? $this->cited($draft) : $this->page($this->sources);

@@ -10,7 +10,8 @@ use Bibrel\Core\Draft\Citation\Cite;
 use Bibrel\Core\Draft\Layout\LayoutIssue;
 
 /**
- * A draft as a screen shows it: its paragraphs in pieces, with the citations marked, and what is to be put right, each with
+ * A draft as a screen shows it: its paragraphs in pieces, with the citations marked, and what is to be put right, each
+ * with
  * a key that stays the same when the draft is given again.
  */
 final readonly class DraftView

@@ -47,7 +47,9 @@ final class DraftWords
             return true;
         }
         foreach (['', 's', 'd', 'ed', 'es', 'ing'] as $ending) {
-            $stem = $ending === '' || str_ends_with($word, $ending) ? substr($word, 0, strlen($word) - strlen($ending)) : '';
+            $stem = $ending === '' || str_ends_with($word, $ending)
+                ? substr($word, 0, strlen($word) - strlen($ending))
+                : '';
             if ($stem !== '' && ($this->has('verbs', $stem) || $ending === 'es' && $this->has('verbs', "{$stem}e"))) {
                 return true;
             }

@@ -24,7 +24,6 @@ final readonly class Paragraph
         public int $sheet = 0,
         public bool $isInTable = false,
         public string $node = '',
-        public bool $beginsWithTab = false,
     ) {
     }
 

@@ -79,7 +79,8 @@ final readonly class SourceList
             $end--;
         }
 
-        return count($likely) * 10 >= count($entries) * self::MOST && ($entries !== [] || $end === count($draft->paragraphs))
+        return count($likely) * 10 >= count($entries) * self::MOST
+            && ($entries !== [] || $end === count($draft->paragraphs))
             ? new self($heading, $end, $entries)
             : null;
     }

@@ -37,6 +37,11 @@ final readonly class Placement
     ) {
     }
 
+    private static function isListed(Source $source, Style $style): bool
+    {
+        return $style->lists($source) && ! $source->leftOut;
+    }
+
     public static function of(Source $source, Style $style, Collation $collation): self
     {
         $date = $source->date();
@@ -45,7 +50,7 @@ final readonly class Placement
         $isPerson = $first !== null && $first->family !== '' && $first->given !== '';
 
         return new self(
-            $style->lists($source) && ! $source->leftOut,
+            self::isListed($source, $style),
             $source->isBare(),
             Identity::of($source),
             $collation->key($style->orderedBy($source))."\0".$source->id."\0"

@@ -59,10 +59,6 @@ final class Source
     public static function fromArray(array $json, Kinds $kinds): self
     {
         $array = static fn (string $key): array => is_array($json[$key] ?? null) ? $json[$key] : [];
-        $containers = array_map(
-            static fn (mixed $one): Container => Container::fromArray(is_array($one) ? $one : []),
-            array_slice(array_values($array('containers')), 0, FieldPath::CONTAINERS),
-        );
         $title = $json['title'] ?? [];
 
         return new self(
@@ -70,7 +66,7 @@ final class Source
             $kinds->get(Text::of($json, 'kind')),
             Title::fromArray(is_array($title) || is_string($title) ? $title : []),
             self::contributorsFrom($array('contributors')),
-            $containers === [] ? [new Container] : $containers,
+            self::containersFrom($array('containers')),
             Original::fromArray($array('original')),
             Text::of($json, 'reached'),
             Text::of($json, 'accessed'),
@@ -110,6 +106,20 @@ final class Source
         ];
 
         return array_filter($json, static fn (mixed $value): bool => $value !== '' && $value !== []);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $json
+     * @return non-empty-list<Container>
+     */
+    private static function containersFrom(array $json): array
+    {
+        $containers = array_map(
+            static fn (mixed $one): Container => Container::fromArray(is_array($one) ? $one : []),
+            array_slice(array_values($json), 0, FieldPath::CONTAINERS),
+        );
+
+        return $containers === [] ? [new Container] : $containers;
     }
 
     /**

@@ -27,18 +27,24 @@ final readonly class CourseRules
     public static function fromArray(array $json): self
     {
         $text = static fn (string $key): string => is_string($json[$key] ?? null) ? trim($json[$key]) : '';
+        $is = static fn (string $key, bool $usual = false): bool => (bool) ($json[$key] ?? $usual);
 
         return new self(
             Inclusion::tryFrom($text('accessed')) ?? Inclusion::Auto,
             Addresses::tryFrom($text('addresses')) ?? Addresses::Auto,
-            (bool) ($json['threeHyphens'] ?? true),
+            $is('threeHyphens', true),
             mb_substr($text('heading'), 0, 120),
             Inclusion::tryFrom($text('medium')) ?? Inclusion::Auto,
-            (bool) ($json['forJournal'] ?? false),
-            (bool) ($json['links'] ?? false),
+            $is('forJournal'),
+            $is('links'),
             PaperSize::tryFrom($text('paper')) ?? PaperSize::Letter,
-            min(9999, max(1, is_numeric($json['firstPage'] ?? null) ? (int) $json['firstPage'] : 1)),
+            self::number($json['firstPage'] ?? null),
         );
+    }
+
+    private static function number(mixed $said): int
+    {
+        return min(9999, max(1, is_numeric($said) ? (int) $said : 1));
     }
 
     /** @return array<string, string|bool|int> */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Tests\Cli;
 
-use Bibrel\Core\Draft\Format\Drafts;
+use Bibrel\Core\Draft\Format\DraftFile;
 use Bibrel\Core\Tests\Draft\WordFile;
 use PHPUnit\Framework\TestCase;
 
@@ -169,7 +169,7 @@ final class BibrelTest extends TestCase
         self::assertSame(2, $status);
         self::assertStringContainsString('--replace', $error);
         self::assertSame([0, '', ''], $append('--replace', '--only-cited'));
-        $texts = array_map(static fn ($one): string => $one->text, Drafts::read((string) file_get_contents($out))->paragraphs);
+        $texts = array_map(static fn ($one): string => $one->text, (new DraftFile((string) file_get_contents($out)))->draft()->paragraphs);
         self::assertSame(['Work Cited', 'Brook, Halima. Moonpower. 2014.'], array_slice($texts, -2));
         file_put_contents($draft, 'Only text.');
         self::assertSame(2, $append()[0]);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Tests\Draft;
 
-use Bibrel\Core\Draft\Format\Drafts;
+use Bibrel\Core\Draft\Format\DraftFile;
 use Bibrel\Core\Draft\Layout\LayoutCheck;
 use Bibrel\Core\Draft\Layout\LayoutIssue;
 use Bibrel\Core\Draft\SourceList;
@@ -77,12 +77,12 @@ final class LayoutTest extends TestCase
             .'<w:style w:type="paragraph" w:styleId="A"><w:name w:val="A"/><w:basedOn w:val="Normal"/><w:pPr><w:spacing w:after="0"/></w:pPr></w:style>'
             .'<w:style w:type="paragraph" w:styleId="B"><w:name w:val="B"/><w:basedOn w:val="A"/><w:pPr><w:spacing w:line="480"/><w:ind w:firstLine="720"/></w:pPr><w:rPr><w:sz w:val="22"/></w:rPr></w:style>';
         $theme = '<a:theme xmlns:a="http://schemas.openxmlformats.org/drawingml/2006/main"><a:minorFont><a:latin typeface="Carlito"/></a:minorFont></a:theme>';
-        $draft = Drafts::read(WordFile::of(
+        $draft = (new DraftFile(WordFile::of(
             WordFile::p('One').WordFile::p('Two', 'B').WordFile::p('Three', 'B', '<w:ind w:hanging="360"/>'),
             $styles,
             parts: ['word/theme/theme1.xml' => $theme],
             relations: WordFile::relation('rId3', 'theme', 'theme/theme1.xml'),
-        ));
+        )))->draft();
         [$one, $two, $three] = array_map(static fn ($paragraph) => $paragraph->look, $draft->paragraphs);
         self::assertSame([1.08, 160, 'Carlito', 12.0], [$one->lines, $one->after, $one->face, $one->size]);
         self::assertSame([2.0, 0, 720, 11.0, 'B'], [$two->lines, $two->after, $two->first, $two->size, $two->style]);
@@ -102,7 +102,7 @@ final class LayoutTest extends TestCase
     /** @return list<string> */
     private static function issues(string $bytes, string $style): array
     {
-        $draft = Drafts::read($bytes);
+        $draft = (new DraftFile($bytes))->draft();
         $issues = (new LayoutCheck(Styles::get($style)->paper()))->issues($draft, SourceList::find($draft));
 
         return array_values(array_unique(array_map(static fn (LayoutIssue $one): string => $one->id, $issues)));

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Tests\Draft;
 
-use Bibrel\Core\Draft\Format\Drafts;
+use Bibrel\Core\Draft\Format\DraftFile;
 use Bibrel\Core\Draft\Layout\LayoutCheck;
 use Bibrel\Core\Draft\Paragraph;
 use Bibrel\Core\Draft\SourceList;
@@ -26,13 +26,13 @@ final class OpenTextDraftTest extends TestCase
 
     public function test_text_is_read_as_it_is_seen(): void
     {
-        $draft = Drafts::document(self::file(
+        $draft = (new DraftFile(self::file(
             '<text:tracked-changes><text:changed-region><text:deletion><text:p>gone</text:p></text:deletion></text:changed-region></text:tracked-changes>'
             .'<text:p text:style-name="P1">Two<text:s text:c="2"/>spaces,'."\n   ".'a <text:span text:style-name="T1">title</text:span>'
             .'<text:note text:note-class="footnote"><text:note-citation>1</text:note-citation><text:note-body><text:p>(Brook 9)</text:p></text:note-body></text:note>'
             .'<office:annotation><text:p>a remark</text:p></office:annotation>.</text:p>'
             .'<text:list><text:list-item><text:p>listed</text:p></text:list-item></text:list>',
-        ))->draft();
+        )))->document()->draft();
         self::assertSame(['Two  spaces, a title.', 'listed'], array_map(static fn (Paragraph $one): string => $one->text, $draft->paragraphs));
         self::assertSame('title', substr($draft->paragraphs[0]->text, $draft->paragraphs[0]->italics[0][0], 5));
         self::assertSame(['note 1', '(Brook 9)'], [$draft->notes[0]->note, $draft->notes[0]->text]);
@@ -43,7 +43,7 @@ final class OpenTextDraftTest extends TestCase
     public function test_nothing_but_the_page_is_new_in_the_copy(): void
     {
         foreach ([self::file('<text:p text:style-name="P1">Some text (Brook 15).</text:p>'), ...self::written()] as $bytes) {
-            $copy = Drafts::document($bytes)->withPage(self::page(['moonpower', 'lamps']), replaces: false);
+            $copy = (new DraftFile($bytes))->document()->withPage(self::page(['moonpower', 'lamps']), replaces: false);
             [$before, $after] = [self::parts($bytes), self::parts($copy)];
             foreach ($before as $name => $content) {
                 if (! in_array($name, ['content.xml', 'styles.xml'], true)) {
@@ -53,12 +53,12 @@ final class OpenTextDraftTest extends TestCase
             foreach (['content.xml' => 'text', 'styles.xml' => 'styles'] as $name => $in) {
                 self::assertSame([], array_diff(self::canonical($before[$name], $in), self::canonical($after[$name], $in)), $name);
             }
-            $paragraphs = Drafts::document($copy)->draft()->paragraphs;
+            $paragraphs = (new DraftFile($copy))->document()->draft()->paragraphs;
             [$heading, $first] = array_slice($paragraphs, -3);
             self::assertSame(['Works Cited', true, 'center', 2.0], [$heading->text, $heading->look->breaksBefore, $heading->look->align, $heading->look->lines]);
             self::assertSame(['Brook, Halima. Moonpower. Quayside Press, 2014.', 720, -720], [$first->text, $first->look->left, $first->look->first]);
             self::assertEquals(
-                array_map(static fn (Paragraph $one): array => [$one->text, $one->look], Drafts::document($bytes)->draft()->paragraphs),
+                array_map(static fn (Paragraph $one): array => [$one->text, $one->look], (new DraftFile($bytes))->document()->draft()->paragraphs),
                 array_map(static fn (Paragraph $one): array => [$one->text, $one->look], array_slice($paragraphs, 0, -3)),
             );
         }
@@ -67,12 +67,12 @@ final class OpenTextDraftTest extends TestCase
     public function test_a_page_of_our_own_is_replaced_by_a_newer_one(): void
     {
         $own = (new Odt)->write(self::page(['moonpower', 'lamps']), new PageSetup(new RunningHead('Adeyemi')));
-        $draft = Drafts::document($own)->draft();
+        $draft = (new DraftFile($own))->document()->draft();
         self::assertSame(['Works Cited', 'Adeyemi', true, 12240], [
             $draft->paragraphs[0]->text, $draft->sheet?->header, $draft->sheet?->hasNumber, $draft->sheet?->width,
         ]);
-        $copy = Drafts::document($own)->withPage(self::page(['harrow', 'moonpower']), replaces: true);
-        $texts = array_map(static fn (Paragraph $one): string => $one->text, Drafts::document($copy)->draft()->paragraphs);
+        $copy = (new DraftFile($own))->document()->withPage(self::page(['harrow', 'moonpower']), replaces: true);
+        $texts = array_map(static fn (Paragraph $one): string => $one->text, (new DraftFile($copy))->document()->draft()->paragraphs);
         self::assertCount(3, $texts);
         self::assertStringStartsWith('Harrow, Ruth.', $texts[2]);
     }
@@ -82,12 +82,12 @@ final class OpenTextDraftTest extends TestCase
         $long = WordFile::prose('It was so (Brook 15).');
         $bytes = self::file("<text:p text:style-name=\"P2\">{$long}</text:p><text:p text:style-name=\"Standard\">{$long}</text:p>");
         $check = new LayoutCheck(Styles::get('mla-9')->paper());
-        $draft = Drafts::document($bytes)->draft();
+        $draft = (new DraftFile($bytes))->document()->draft();
         $wanted = ['line-spacing', 'space-between', 'first-line'];
         $issues = array_map(static fn ($one): string => $one->id, $check->issues($draft, null));
         self::assertSame($wanted, array_values(array_intersect($issues, $wanted)));
-        $copy = Drafts::document($bytes)->withPage(self::page(['moonpower']), false, $check->mends($draft, null, $wanted));
-        $mended = Drafts::document($copy)->draft();
+        $copy = (new DraftFile($bytes))->document()->withPage(self::page(['moonpower']), false, $check->mends($draft, null, $wanted));
+        $mended = (new DraftFile($copy))->document()->draft();
         $left = array_map(static fn ($one): string => $one->id, $check->issues($mended, SourceList::find($mended)));
         self::assertSame([], array_intersect($left, $wanted));
         self::assertSame($long, $mended->paragraphs[0]->text);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Tests\Draft;
 
-use Bibrel\Core\Draft\Format\Drafts;
+use Bibrel\Core\Draft\Format\DraftFile;
 use Bibrel\Core\Format\Package;
 use Bibrel\Core\Format\Unreadable;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -40,7 +40,7 @@ final class RefusalsTest extends TestCase
     public function test_it_is_refused_with_a_sentence(string $bytes, string $says): void
     {
         try {
-            Drafts::read(str_starts_with($bytes, 'PKPK') ? "PK\x03\x04{$bytes}" : $bytes);
+            (new DraftFile(str_starts_with($bytes, 'PKPK') ? "PK\x03\x04{$bytes}" : $bytes))->draft();
             self::fail('It was taken.');
         } catch (Unreadable $refusal) {
             self::assertStringContainsString($says, $refusal->getMessage());
@@ -50,7 +50,7 @@ final class RefusalsTest extends TestCase
 
     public function test_plain_text_is_a_draft(): void
     {
-        self::assertCount(2, Drafts::read("One.\n\nTwo.")->paragraphs);
+        self::assertCount(2, (new DraftFile("One.\n\nTwo."))->draft()->paragraphs);
     }
 
     /** @return array<string, string> */

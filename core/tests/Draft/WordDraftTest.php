@@ -6,7 +6,7 @@ namespace Bibrel\Core\Tests\Draft;
 
 use Bibrel\Core\Draft\Draft;
 use Bibrel\Core\Draft\DraftCheck;
-use Bibrel\Core\Draft\Format\Drafts;
+use Bibrel\Core\Draft\Format\DraftFile;
 use Bibrel\Core\Draft\Layout\LayoutCheck;
 use Bibrel\Core\Draft\Paragraph;
 use Bibrel\Core\Draft\SourceList;
@@ -57,7 +57,7 @@ final class WordDraftTest extends TestCase
     #[DataProvider('documents')]
     public function test_nothing_but_the_page_is_new_in_the_copy(string $bytes): void
     {
-        $copy = Drafts::document($bytes)->withPage(self::page(['moonpower', 'lamps']), replaces: false);
+        $copy = (new DraftFile($bytes))->document()->withPage(self::page(['moonpower', 'lamps']), replaces: false);
         [$before, $after] = [self::parts($bytes), self::parts($copy)];
         $may = ['word/document.xml', 'word/styles.xml', 'word/_rels/document.xml.rels', '[Content_Types].xml'];
         foreach ($before as $name => $content) {
@@ -83,7 +83,7 @@ final class WordDraftTest extends TestCase
     #[DataProvider('documents')]
     public function test_the_page_stands_after_a_break_in_styles_of_its_own(string $bytes): void
     {
-        $copy = Drafts::document($bytes)->withPage(self::page(['moonpower', 'lamps']), replaces: false);
+        $copy = (new DraftFile($bytes))->document()->withPage(self::page(['moonpower', 'lamps']), replaces: false);
         $draft = self::read($copy);
         $list = array_slice($draft->paragraphs, -3);
         self::assertSame(['Works Cited', 'Brook, Halima. Moonpower. Quayside Press, 2014.'], [$list[0]->text, $list[1]->text]);
@@ -106,7 +106,7 @@ final class WordDraftTest extends TestCase
             WordFile::list(), WordFile::list('').'', '<w:sdt><w:sdtContent>'.WordFile::list().'</w:sdtContent></w:sdt>',
         ] as $list) {
             $end = WordFile::p('Appendix', '', '<w:pageBreakBefore/><w:jc w:val="center"/>').WordFile::p('A table of mills.');
-            $copy = Drafts::document(WordFile::of(WordFile::paper(list: $list.$end)))->withPage(self::page(['moonpower', 'harrow']), true);
+            $copy = (new DraftFile(WordFile::of(WordFile::paper(list: $list.$end))))->document()->withPage(self::page(['moonpower', 'harrow']), true);
             $texts = array_map(static fn (Paragraph $one): string => $one->text, self::read($copy)->paragraphs);
             self::assertSame([
                 'Works Cited', 'Brook, Halima. Moonpower. Quayside Press, 2014.',
@@ -119,8 +119,8 @@ final class WordDraftTest extends TestCase
 
     public function test_giving_it_back_twice_leaves_one_page_and_one_set_of_styles(): void
     {
-        $once = Drafts::document(WordFile::of(WordFile::paper()))->withPage(self::page(['moonpower', 'lamps']), true);
-        $twice = Drafts::document($once)->withPage(self::page(['moonpower', 'lamps']), true);
+        $once = (new DraftFile(WordFile::of(WordFile::paper())))->document()->withPage(self::page(['moonpower', 'lamps']), true);
+        $twice = (new DraftFile($once))->document()->withPage(self::page(['moonpower', 'lamps']), true);
         $texts = array_map(static fn (Paragraph $one): string => $one->text, self::read($twice)->paragraphs);
         self::assertSame(1, count(array_keys($texts, 'Works Cited', true)));
         self::assertSame(1, substr_count(self::parts($twice)['word/styles.xml'], 'w:styleId="BibrelEntry"'));
@@ -130,7 +130,7 @@ final class WordDraftTest extends TestCase
     public function test_a_break_that_stands_at_the_end_already_is_enough(): void
     {
         $break = '<w:p><w:r><w:br w:type="page"/></w:r></w:p>';
-        $copy = Drafts::document(WordFile::of(WordFile::paper(list: $break)))->withPage(self::page(['moonpower']), false);
+        $copy = (new DraftFile(WordFile::of(WordFile::paper(list: $break))))->document()->withPage(self::page(['moonpower']), false);
         self::assertStringNotContainsString('pageBreakBefore', self::parts($copy)['word/document.xml']);
     }
 
@@ -142,7 +142,7 @@ final class WordDraftTest extends TestCase
             'style' => ['name', 'basedOn', 'next', 'uiPriority', 'pPr', 'rPr'],
             'sectPr' => ['headerReference', 'pgSz', 'pgMar', 'pgNumType'],
         ];
-        $copy = self::parts(Drafts::document(WordFile::of(WordFile::paper()))->withPage(self::page(['moonpower', 'lamps']), false));
+        $copy = self::parts((new DraftFile(WordFile::of(WordFile::paper())))->document()->withPage(self::page(['moonpower', 'lamps']), false));
         foreach (['word/document.xml', 'word/styles.xml'] as $name) {
             $document = new \DOMDocument;
             $document->loadXML($copy[$name]);
@@ -168,7 +168,7 @@ final class WordDraftTest extends TestCase
         $list = SourceList::find($draft);
         $ids = array_map(static fn ($issue): string => $issue->id, $check->issues($draft, $list));
         self::assertSame(['line-spacing', 'space-between', 'first-line', 'list-break'], $ids);
-        $copy = Drafts::document($bytes)->withPage(self::page(['moonpower']), false, $check->mends($draft, $list, $ids));
+        $copy = (new DraftFile($bytes))->document()->withPage(self::page(['moonpower']), false, $check->mends($draft, $list, $ids));
         $mended = self::read($copy);
         self::assertSame([], array_map(static fn ($issue): string => $issue->id, $check->issues($mended, SourceList::find($mended))));
         $texts = static fn (Draft $draft): array => array_map(static fn (Paragraph $one): string => $one->text, $draft->paragraphs);
@@ -230,7 +230,7 @@ final class WordDraftTest extends TestCase
     private static function read(string $bytes): Draft
     {
         // Where a paragraph stands in the file changes with what is put in before it.
-        return Drafts::document($bytes)->draft();
+        return (new DraftFile($bytes))->document()->draft();
     }
 
     /** @return array<string, string> */

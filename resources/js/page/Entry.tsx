@@ -34,6 +34,7 @@ function text(of: string) {
 /** An entry with its annotation; each of its parts knows the field and the rule it came from. */
 export const Entry = memo(function Entry({ entry, isOpen, litField, indent, missing, held, place, count }: Props) {
     const italics: CSSProperties = { fontStyle: 'italic' };
+    const isByHand = entry.runs[0]?.[3].endsWith('.by-hand') === true;
     return (
         <div
             className={styles.block}
@@ -78,12 +79,12 @@ export const Entry = memo(function Entry({ entry, isOpen, litField, indent, miss
                     {paragraph}
                 </p>
             ))}
-            {missing === 0 && entry.runs[0]?.[3].endsWith('.by-hand') && (
+            {isByHand && (
                 <span className={styles.margin} data-by-hand="">
                     {words.byOwnHand.mark}
                 </span>
             )}
-            {missing > 0 && <span className={styles.margin}>{words.page.open(missing)}</span>}
+            {missing > 0 && !isByHand && <span className={styles.margin}>{words.page.open(missing)}</span>}
         </div>
     );
 });

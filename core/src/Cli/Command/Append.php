@@ -7,10 +7,9 @@ namespace Bibrel\Core\Cli\Command;
 use Bibrel\Core\Cli\Arguments;
 use Bibrel\Core\Cli\Command;
 use Bibrel\Core\Cli\Input;
-use Bibrel\Core\Cli\Output;
 use Bibrel\Core\Cli\UsageError;
 use Bibrel\Core\Draft\DraftCheck;
-use Bibrel\Core\Draft\Format\Drafts;
+use Bibrel\Core\Draft\Format\DraftFile;
 use Bibrel\Core\Draft\SourceList;
 use Bibrel\Core\Page\Page;
 use Bibrel\Core\Source\Source;
@@ -25,23 +24,32 @@ final class Append implements Command
 
     public function run(array $words): string
     {
-        $arguments = Arguments::parse($words, ['style', 'draft', 'out', 'from', 'accessed', 'heading'], ['replace', 'only-cited', 'links']);
+        $arguments = Arguments::parse(
+            $words,
+            ['style', 'draft', 'out', 'from', 'accessed', 'heading'],
+            ['replace', 'only-cited', 'links'],
+        );
         $out = $arguments->required('out');
         $input = new Input($arguments);
         $page = $input->page();
-        $document = Drafts::document($arguments->bytes('draft'));
+        $document = (new DraftFile($arguments->bytes('draft')))->document();
         $draft = $document->draft();
         $list = SourceList::find($draft);
         if ($list !== null && ! $arguments->has('replace')) {
-            throw new UsageError('A list of sources stands in the draft already (“'.trim($draft->paragraphs[$list->heading]->text)
+            throw new UsageError('A list of sources stands in the draft already (“'.trim(
+                $draft->paragraphs[$list->heading]->text,
+            )
                 .'”). Give --replace to put the page in its place.');
         }
         if ($arguments->has('only-cited')) {
             $uncited = (new DraftCheck($page, $input->style()))->report($draft)->uncited;
-            $cited = array_filter($input->sources(), static fn (Source $one): bool => ! in_array($one->id, $uncited, true));
+            $cited = array_filter(
+                $input->sources(),
+                static fn (Source $one): bool => ! in_array($one->id, $uncited, true),
+            );
             $page = Page::compose(array_values($cited), $input->style(), $input->course());
         }
 
-        return Output::write($document->withPage($page, $arguments->has('replace')), $out);
+        return $input->written($document->withPage($page, $arguments->has('replace')), $out);
     }
 }

@@ -12,7 +12,7 @@ use Bibrel\Core\Draft\Citation\Checked;
 use Bibrel\Core\Draft\Citation\CitationIssue;
 use Bibrel\Core\Draft\DraftCheck;
 use Bibrel\Core\Draft\DraftReport;
-use Bibrel\Core\Draft\Format\Drafts;
+use Bibrel\Core\Draft\Format\DraftFile;
 
 /** `bibrel draft --style S --draft DRAFT`: the citations of a draft, held against its sources. */
 final class Draft implements Command
@@ -27,10 +27,15 @@ final class Draft implements Command
         $arguments = Arguments::parse($words, ['style', 'draft', 'from', 'as', 'accessed']);
         $input = new Input($arguments);
         $page = $input->page();
-        $report = (new DraftCheck($page, $input->style()))->report(Drafts::read($arguments->bytes('draft')));
+        $report = (new DraftCheck($page, $input->style()))->report(
+            (new DraftFile($arguments->bytes('draft')))->draft(),
+        );
 
         return match ($arguments->get('as', 'text')) {
-            'json' => json_encode($report->toArray(), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n",
+            'json' => json_encode(
+                $report->toArray(),
+                JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+            )."\n",
             'text' => self::text($report),
             default => throw new UsageError("“{$arguments->get('as')}” is not a way to print. Use text or json."),
         };
@@ -39,7 +44,10 @@ final class Draft implements Command
     private static function text(DraftReport $report): string
     {
         $lines = array_map(static function (Checked $one): string {
-            $issues = implode(' ', array_map(static fn (CitationIssue $issue): string => "{$issue->id}: {$issue->sentence}", $one->issues));
+            $issues = implode(
+                ' ',
+                array_map(static fn (CitationIssue $issue): string => "{$issue->id}: {$issue->sentence}", $one->issues),
+            );
             $right = $one->right === '' ? '' : ' Right: '.html_entity_decode(strip_tags($one->right));
 
             return 'paragraph '.($one->found->in->place + 1).": {$one->found->text} → "
@@ -49,7 +57,12 @@ final class Draft implements Command
             $lines[] = "never cited: {$id}";
         }
         foreach ($report->layout as $issue) {
-            $where = $issue->paragraphs === [] ? '' : ' (paragraph '.implode(', ', array_map(static fn (int $one): int => $one + 1, $issue->paragraphs)).')';
+            $where = $issue->paragraphs === []
+                ? ''
+                : ' (paragraph '.implode(
+                    ', ',
+                    array_map(static fn (int $one): int => $one + 1, $issue->paragraphs),
+                ).')';
             $lines[] = "the paper: {$issue->id}: {$issue->sentence}{$where}";
         }
 

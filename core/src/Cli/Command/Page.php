@@ -7,7 +7,6 @@ namespace Bibrel\Core\Cli\Command;
 use Bibrel\Core\Cli\Arguments;
 use Bibrel\Core\Cli\Command;
 use Bibrel\Core\Cli\Input;
-use Bibrel\Core\Cli\Output;
 use Bibrel\Core\Cli\UsageError;
 use Bibrel\Core\Format\Formats;
 
@@ -36,6 +35,6 @@ final class Page implements Command
         $page = $input->page();
         $document = $format->write($page, $input->setup($page));
 
-        return Output::write($document, $out);
+        return $input->written($document, $out);
     }
 }

@@ -10,7 +10,8 @@ final readonly class Checked
     /**
      * @param  list<string>  $sources  ids of those it cites; several where it may mean each of them
      * @param  list<CitationIssue>  $issues
-     * @param  string  $right  as the style writes it, with `<i>`; '' where nobody knows whom it cites, or it is right as it stands
+     * @param  string  $right  as the style writes it, with `<i>`; '' where nobody knows whom it cites, or it is right
+     *     as it stands
      * @param  list<string>  $alternatives  as the style writes each of those it may mean
      */
     public function __construct(

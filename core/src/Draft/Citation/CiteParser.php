@@ -14,7 +14,8 @@ use Bibrel\Core\Draft\DraftWords;
  */
 final readonly class CiteParser
 {
-    private const YEAR = '(?:(?:ca?\.\s?)?(?:\d{3,4}\/)?(?:1[0-9]|20)\d\d[a-z]?(?:\s?[–-]\s?(?:1[0-9]|20)?\d\d)?|n\.\s?d\.(?:-[a-z])?|in press(?:-[a-z])?)';
+    private const YEAR = '(?:(?:ca?\.\s?)?(?:\d{3,4}\/)?(?:1[0-9]|20)\d\d[a-z]?(?:\s?[–-]\s?(?:1[0-9]|20)?\d\d)?'
+        .'|n\.\s?d\.(?:-[a-z])?|in press(?:-[a-z])?)';
 
     private const ROMAN = '(?=[ivxlc])(?:c{0,3}(?:xc|xl|l?x{0,3})(?:ix|iv|v?i{0,3}))(?![\p{L}])';
 
@@ -25,7 +26,8 @@ final readonly class CiteParser
     public function __construct()
     {
         $this->words = DraftWords::all();
-        $number = '(?:§\s?)?(?:\d+(?:[.:]\d+)*(?:n\d+|[a-z](?!\p{L}))?|'.self::ROMAN.'|[A-Z]\d+(?:\.\d+)*\+?|[IVX]+(?![\p{L}]))';
+        $number = '(?:§\s?)?(?:\d+(?:[.:]\d+)*(?:n\d+|[a-z](?!\p{L}))?|'.self::ROMAN
+            .'|[A-Z]\d+(?:\.\d+)*\+?|[IVX]+(?![\p{L}]))';
         $range = "{$number}(?:\\s?[–—-]{1,2}\\s?{$number}|\\+|ff?\\.)?";
         $value = "{$range}(?:(?:,\\s?|\\s(?:and|&)\\s){$range})*";
         $label = "{$this->words->places()}\\b\\.?\\s*";
@@ -35,7 +37,7 @@ final readonly class CiteParser
 
     /**
      * @param  string  $inside  without the parentheses around it
-     * @return ?list<Cite> one for each source; null where not all of it is a citation
+     * @return ?non-empty-list<Cite> one for each source; null where not all of it is a citation
      */
     public function parse(string $inside): ?array
     {
@@ -82,8 +84,12 @@ final readonly class CiteParser
             $passesOn = true;
             $bare = $m[2];
         }
-        if (preg_match('/^(.{2,60}?),\s*(?:personal communication|pers\. comm\.|personal interview)\b/iu', $bare, $m) === 1) {
-            return $this->isWho($m[1]) ? new Cite($item, $m[1], isPersonal: true) : null;
+        if (preg_match(
+            '/^(.{2,60}?),\s*(?:personal communication|pers\. comm\.|personal interview)\b/iu',
+            $bare,
+            $m,
+        ) === 1) {
+            return (new Who($m[1]))->isPossible() ? new Cite($item, $m[1], isPersonal: true) : null;
         }
 
         return $this->dated($item, $bare, $passesOn) ?? $this->undated($item, $bare, $passesOn);
@@ -103,21 +109,21 @@ final readonly class CiteParser
         if (preg_match('/[“"”]/u', $before) === 1) {
             $who .= preg_match('/[”"]/u', $before, $mark) === 1 ? $mark[0] : '';
         }
-        $isWho = $who === '' || $this->isWho($who);
         // "12 May 1914" and "about 1914" are dates.
-        if (! $isWho) {
+        $who = new Who($who);
+        if ($who->words !== '' && ! $who->isPossible()) {
             return null;
         }
 
         return new Cite(
             $item,
-            self::unquoted($who),
+            $who->unquoted(),
             years: preg_split('/,\s*/', (string) $m['years']) ?: [],
             places: $this->placesIn((string) $m['places']),
             beforeYears: str_contains($before, ',') ? ', ' : ($before === '' ? '' : ' '),
             beforePlaces: (string) $m['sep'],
             passesOn: $passesOn,
-            isQuotedTitle: self::isQuoted($who),
+            isQuotedTitle: $who->isQuoted(),
         );
     }
 
@@ -135,81 +141,21 @@ final readonly class CiteParser
         if (preg_match('/[”"]/u', $separator, $mark) === 1) {
             $who .= $mark[0];
         }
-        if (! $this->isWho($who)) {
+        $who = new Who($who);
+        if (! $who->isPossible()) {
             return null;
         }
-        [$who, $work] = self::work($who);
+        [$who, $work] = $who->parted();
 
         return new Cite(
             $item,
-            self::unquoted($who),
-            self::unquoted($work),
+            $who->unquoted(),
+            $work->unquoted(),
             places: $this->placesIn((string) $m['places']),
             beforePlaces: (string) preg_replace('/[”"]/u', '', $separator),
             passesOn: $passesOn,
-            isQuotedTitle: self::isQuoted($who),
+            isQuotedTitle: $who->isQuoted(),
         );
-    }
-
-    /**
-     * Names or a title: begins with a capital, a figure or a quotation mark, and is made of words that names and titles
-     * are made of.
-     */
-    private function isWho(string $who): bool
-    {
-        if (mb_strlen($who) > 90 || preg_match('/[()=<>+\/%$€£]|\d{5}|^\d+$/u', $who) === 1) {
-            return false;
-        }
-        if (self::isQuoted($who)) {
-            return true;
-        }
-        $words = preg_split('/\s+/u', rtrim((string) preg_replace('/\[[^\]]*\]/u', '', $who))) ?: [];
-        $first = trim((string) preg_replace("/[’']s$/u", '', $words[0]), '.,“”"‘’\'*_');
-        // A title may begin with its article.
-        $first = in_array($first, ['The', 'A', 'An'], true) && count($words) > 1 ? trim($words[1], '.,') : $first;
-        // "12 May" is a day.
-        $first = preg_match('/^\d{1,2}(?:st|nd|rd|th)?$/', $first) === 1 ? rtrim($words[1] ?? '', '.,') : $first;
-        if ($this->words->has('no names', $first)) {
-            return false;
-        }
-        $small = '/^(?:of|the|and|for|in|on|at|to|a|an|by|from|with|as|under|over|into|&|et|al\.?,?|others|colleagues|de|del|della|'
-            .'di|da|do|dos|du|la|le|van|von|der|den|ten|ter|zu|el|al|bin|ibn|y|und|or|its|their|his|her|our|is|are|was|vs?\.)$/u';
-        $capitals = 0;
-        foreach ($words as $i => $word) {
-            $bare = ltrim($word, '“"‘\'*_');
-            if (preg_match("/^(?:\\p{Lu}|\\d|[od]['’]\\p{Lu})/u", $bare) === 1) {
-                $capitals++;
-            } elseif (preg_match($small, $word) !== 1) {
-                return false;
-            }
-        }
-
-        return $capitals > 0;
-    }
-
-    /** @return array{string, string} the names, and the work after them: "Brook, Patient Wheel" */
-    private static function work(string $who): array
-    {
-        // A list of names has an "and" before the last of them; a title in its place has none.
-        if ((new NameWords($who))->hasOthers && ! str_contains((string) preg_replace('/,?\s+et\.?\s+al\.?$/u', '', $who), ',')) {
-            return [$who, ''];
-        }
-        if (preg_match('/^(?<names>[^,“"]+(?:,? (?:and|&) [^,“"]+| et al\.)?),\s+(?<work>.{2,})$/u', $who, $m) === 1
-            && preg_match('/^(?:and|&)\s|^[\p{Lu}][\p{L}\p{M}’\'-]+,?\s+(?:and|&)\s+[\p{Lu}][\p{L}\p{M}’\'-]+$/u', $m['work']) !== 1) {
-            return [$m['names'], $m['work']];
-        }
-
-        return [$who, ''];
-    }
-
-    private static function isQuoted(string $who): bool
-    {
-        return preg_match('/^[“"‘].+[”"’]$/u', $who) === 1;
-    }
-
-    private static function unquoted(string $who): string
-    {
-        return self::isQuoted($who) ? rtrim(mb_substr($who, 1, -1), ',.') : trim($who, '*_');
     }
 
     /** @return list<Place> */
@@ -226,7 +172,16 @@ final readonly class CiteParser
         foreach (preg_split("/[,:]\\s?(?=(?i:{$this->words->places()})\\b)|(?<=^\\d):\\s/u", $text) ?: [] as $part) {
             preg_match("/^(?:(?<label>(?i:{$this->words->places()}))\\b\\.?\\s*)?(?<value>.*)$/u", trim($part), $m);
             $label = (string) ($m['label'] ?? '');
-            $places[] = new Place($label === '' ? '' : substr(trim($part), 0, strlen($label)).(str_starts_with(substr(trim($part), strlen($label)), '.') ? '.' : ''), $m['value'] ?? '');
+            $places[] = new Place(
+                $label === ''
+                    ? ''
+                    : substr(
+                        trim($part),
+                        0,
+                        strlen($label),
+                    ).(str_starts_with(substr(trim($part), strlen($label)), '.') ? '.' : ''),
+                $m['value'] ?? '',
+            );
         }
 
         return $places;

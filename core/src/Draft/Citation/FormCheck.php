@@ -52,28 +52,37 @@ abstract class FormCheck
 
     private function names(Cite $cite, KnownSource $source): string
     {
+        if ($source->isByTitle || $source->groups !== []) {
+            return '';
+        }
         $said = $cite->names();
-        $right = new NameWords($source->who);
-        if ($source->isByTitle || $source->groups !== [] || count($source->surnames) < 2) {
-            return $said->hasOthers && count($source->surnames) === 1 && $source->groups === []
-                ? 'The source has one author: “et al.” says there are more.'
-                : '';
-        }
-        if ($said->isOthersMisspelt) {
-            return 'It is written “et al.”: a full stop after “al”, none after “et”, and no comma after one name.';
-        }
-        if ($right->hasOthers && ! $said->hasOthers && ! $this->shortensLater) {
-            return 'A source with three authors or more is cited by the first name and “et al.”';
-        }
-        if (! $right->hasOthers && $said->hasOthers && ! $this->shortensLater) {
-            return 'The source has two authors: both are named.';
-        }
-        if ($said->conjunction !== '' && $said->conjunction !== $this->conjunction($cite)) {
-            return $this->conjunction($cite) === '&'
-                ? 'In parentheses, “&” stands between two names.'
-                : 'Between two names stands “and” here, not “&”.';
+        if (count($source->surnames) === 1) {
+            return $said->hasOthers ? 'The source has one author: “et al.” says there are more.' : '';
         }
 
-        return '';
+        return $this->others($said, new NameWords($source->who)) ?: $this->joined($said, $cite);
+    }
+
+    /** Whether "et al." stands where it is wanted. */
+    private function others(NameWords $said, NameWords $right): string
+    {
+        return match (true) {
+            $said->isOthersMisspelt => 'It is written “et al.”: a full stop after “al”, none after “et”, and no comma '
+                .'after one name.',
+            $this->shortensLater || $said->hasOthers === $right->hasOthers => '',
+            $right->hasOthers => 'A source with three authors or more is cited by the first name and “et al.”',
+            default => 'The source has two authors: both are named.',
+        };
+    }
+
+    private function joined(NameWords $said, Cite $cite): string
+    {
+        $wanted = $this->conjunction($cite);
+
+        return match (true) {
+            $said->conjunction === '' || $said->conjunction === $wanted => '',
+            $wanted === '&' => 'In parentheses, “&” stands between two names.',
+            default => 'Between two names stands “and” here, not “&”.',
+        };
     }
 }

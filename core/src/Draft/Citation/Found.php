@@ -28,4 +28,25 @@ final readonly class Found
         public bool $isQuotation = false,
     ) {
     }
+
+    /**
+     * The same with a place that stands apart from its name and year; null where it has one, or is no such citation.
+     */
+    public function withPlacesOf(Cite $place): ?self
+    {
+        $cite = count($this->cites) === 1 ? $this->cites[0] : null;
+        if ($cite === null || ! $cite->isNarrative || $cite->years === [] || $cite->places !== []) {
+            return null;
+        }
+
+        return new self(
+            $this->in,
+            $this->start,
+            $this->length,
+            $this->text,
+            [$cite->withPlaces($place)],
+            $this->sentence,
+            $this->isQuotation,
+        );
+    }
 }

@@ -61,15 +61,18 @@ final class KnownSource
             static fn (Contributor $one): bool => ! $one->name->isOthers(),
         ));
         $this->surnames = array_map(static fn (Contributor $one): string => self::surname($one->name), $leaders);
-        $this->givens = array_map(static fn (Contributor $one): string => Plain::words($one->name->given), $leaders);
+        $this->givens = array_map(
+            static fn (Contributor $one): string => (new Plain($one->name->given))->words(),
+            $leaders,
+        );
         $this->groups = self::groups($leaders);
         $this->others = array_values(array_diff(array_map(
             static fn (Contributor $one): string => self::surname($one->name),
             $this->source->contributors,
         ), $this->surnames));
         $title = (new Markup($this->source->title->main))->plain();
-        $this->title = Plain::withoutArticle(explode(': ', $title, 2)[0]);
-        $this->fullTitle = Plain::withoutArticle("{$title} {$this->source->title->subtitle}");
+        $this->title = (new Plain(explode(': ', $title, 2)[0]))->withoutArticle();
+        $this->fullTitle = (new Plain("{$title} {$this->source->title->subtitle}"))->withoutArticle();
         $runs = $style->citation($this->source, new CitationContext(first: false), $entry->context);
         $this->isByTitle = self::said($runs, '/\.cite\.(?:author|short)$/') === '';
         $this->who = trim(self::said($runs, $this->isByTitle ? '/\.cite\.title$/' : '/\.cite\.author$/'), ' ,');
@@ -128,7 +131,7 @@ final class KnownSource
     /** Whether words are the title, or as much of its beginning as tells it. */
     public function isTitled(string $words): bool
     {
-        $plain = Plain::withoutArticle($words);
+        $plain = (new Plain($words))->withoutArticle();
 
         return $plain !== '' && $this->fullTitle !== ''
             && ($plain === $this->title || str_starts_with("{$this->fullTitle} ", "{$plain} "));
@@ -137,7 +140,7 @@ final class KnownSource
     /** Whether words are the first author's given name, as in "Brook, Halima". */
     public function isGivenName(string $words): bool
     {
-        $plain = Plain::words($words);
+        $plain = (new Plain($words))->words();
 
         return $plain !== '' && str_starts_with(($this->givens[0] ?? '').' ', "{$plain} ");
     }
@@ -152,11 +155,11 @@ final class KnownSource
 
     private static function surname(Name $name): string
     {
-        return Plain::words(match ($name->kind) {
+        return (new Plain(match ($name->kind) {
             NameKind::Person => $name->surname(),
             NameKind::Group => $name->group,
             NameKind::Screen => $name->family ?: $name->group ?: $name->screen,
-        });
+        }))->words();
     }
 
     /**
@@ -168,7 +171,11 @@ final class KnownSource
         $groups = [];
         foreach ($leaders as $one) {
             if ($one->name->isGroup()) {
-                array_push($groups, Plain::withoutArticle($one->name->group), Plain::words($one->name->abbreviation));
+                array_push(
+                    $groups,
+                    (new Plain($one->name->group))->withoutArticle(),
+                    (new Plain($one->name->abbreviation))->words(),
+                );
             }
         }
 

@@ -11,7 +11,8 @@ final readonly class Mentions
 {
     private const WORD = '(?:\p{Lu}[\p{L}\p{M}]*(?:[’\'-]\p{L}[\p{L}\p{M}]+)*|\p{Lu}\.)';
 
-    private const PARTICLE = '(?:[Vv]an|[Vv]on|[Dd]e|[Dd]el|[Dd]ella|[Dd]er|[Dd]en|[Tt]en|[Dd]a|[Dd]os|[Dd]u|[Ll]a|[Ll]e|[Bb]in|[Ii]bn|[Aa]l)';
+    private const PARTICLE = '(?:[Vv]an|[Vv]on|[Dd]e|[Dd]el|[Dd]ella|[Dd]er|[Dd]en|[Tt]en|[Dd]a|[Dd]os|[Dd]u'
+        .'|[Ll]a|[Ll]e|[Bb]in|[Ii]bn|[Aa]l)';
 
     private string $name;
 
@@ -27,7 +28,9 @@ final readonly class Mentions
     /** The name right before a pair of parentheses: "Brook and Vale", "Okafor et al.", "Brook’s"; '' where none is. */
     public function before(string $text): string
     {
-        return preg_match("/(?:{$this->list})(?:[’']s?)?(?=,?\\s*$)/u", $text, $m) === 1 ? $this->sensible($m[0], $text) : '';
+        return preg_match("/(?:{$this->list})(?:[’']s?)?(?=,?\\s*$)/u", $text, $m) === 1
+            ? $this->sensible($m[0], $text)
+            : '';
     }
 
     /** @return string the last name in a text that a source answers to; '' where there is none */
@@ -48,7 +51,12 @@ final readonly class Mentions
     public function reporting(string $text): string
     {
         $words = DraftWords::all();
-        preg_match_all("/({$this->list})\\s+(?:\\p{Ll}+ly\\s+|also\\s+|then\\s+|further\\s+)?(\\p{Ll}+)/u", $text, $found, PREG_SET_ORDER);
+        preg_match_all(
+            "/({$this->list})\\s+(?:\\p{Ll}+ly\\s+|also\\s+|then\\s+|further\\s+)?(\\p{Ll}+)/u",
+            $text,
+            $found,
+            PREG_SET_ORDER,
+        );
         foreach (array_reverse($found) as [, $name, $verb]) {
             $bare = $this->withoutOpening($name);
             if ($words->isReporting($verb) && $bare !== '' && ! $words->has('no names', $bare)) {
@@ -93,11 +101,13 @@ final readonly class Mentions
     /** Names of groups with small words in them, and titles, which no pattern of names tells. */
     private function longKnown(string $text): string
     {
-        $plain = ' '.Plain::words($text).' ';
+        $plain = ' '.(new Plain($text))->words().' ';
         foreach ($this->sources->sources as $one) {
             foreach ($one->groups as $group) {
                 if (str_contains($plain, " {$group} ")) {
-                    return preg_match('/'.str_replace(' ', '\W+', preg_quote($group, '/')).'/iu', $text, $m) === 1 ? $m[0] : $group;
+                    return preg_match('/'.str_replace(' ', '\W+', preg_quote($group, '/')).'/iu', $text, $m) === 1
+                        ? $m[0]
+                        : $group;
                 }
             }
         }
@@ -141,9 +151,12 @@ final readonly class Mentions
     {
         $words = explode(' ', $name);
         while ($words !== [] && (DraftWords::all()->has('no names', rtrim($words[0], '.,'))
-            || preg_match('/^(?:The|A|An|In|According|As|But|And|Yet|However|Later|Earlier|Similarly|Moreover|Although|While|'
-                .'When|Because|Since|Thus|Then|Also|For|Like|Unlike|Both|To|Of|If|So|Still|Indeed|Finally|First|Second|Here|'
-                .'There|Today|What|Why|How|Nor|Neither|Their|His|Her|Its|Our|My|Your|Some|Many|Most|Few|Several|Other|Others|'
+            || preg_match('/^(?:The|A|An|In|According|As|But|And|Yet|However|Later|Earlier|Similarly|Moreover'
+                .'|Although|While|'
+                .'When|Because|Since|Thus|Then|Also|For|Like|Unlike|Both|To|Of|If|So|Still|Indeed|Finally|First'
+                .'|Second|Here|'
+                .'There|Today|What|Why|How|Nor|Neither|Their|His|Her|Its|Our|My|Your|Some|Many|Most|Few|Several'
+                .'|Other|Others|'
                 .'Even|Only|Perhaps|Again|Once|Nobody|Everybody|Everyone|Somebody|Nothing)$/u', $words[0]) === 1)) {
             array_shift($words);
         }

@@ -27,9 +27,14 @@ final readonly class NameWords
         $text = (string) preg_replace(self::OTHERS, '', $text);
         $this->conjunction = preg_match('/\s(and|&|und|et|y)\s/u', $text, $m) === 1 ? $m[1] : '';
         $parts = preg_split('/\s*,\s*(?:(?:and|&)\s+)?|\s+(?:and|&)\s+/u', $text) ?: [];
-        $this->names = array_values(array_filter(array_map(trim(...), $parts), static fn (string $one): bool => $one !== ''));
+        $this->names = array_values(
+            array_filter(array_map(trim(...), $parts), static fn (string $one): bool => $one !== ''),
+        );
         // After one name no comma stands before it.
         $comma = count($this->names) > 1 ? ',?' : '';
-        $this->isOthersMisspelt = preg_match('/al/i', $others) === 1 && preg_match("/^{$comma} et al\\.$/", $others) !== 1;
+        $this->isOthersMisspelt = preg_match('/al/i', $others) === 1 && preg_match(
+            "/^{$comma} et al\\.$/",
+            $others,
+        ) !== 1;
     }
 }

@@ -11,6 +11,11 @@ namespace Bibrel\Core\Draft\Citation;
  */
 final class PageForm extends FormCheck
 {
+    private const NO_YEAR = 'The year is not part of a citation here: the name and the page are enough.';
+
+    /** Places that stand as bare numbers after a name. */
+    private const BARE = ['act', 'scene', 'page'];
+
     public function namesYears(): bool
     {
         return false;
@@ -18,7 +23,10 @@ final class PageForm extends FormCheck
 
     protected function other(Cite $cite, KnownSource $source): string
     {
-        return $cite->years === [] ? '' : 'The year is not part of a citation here: the name and the page are enough.';
+        $place = $cite->places[0] ?? null;
+        $isYear = $place !== null && $place->couldBeYear() && $source->isOfYear($place->value);
+
+        return $cite->years !== [] || $isYear ? self::NO_YEAR : '';
     }
 
     protected function form(Cite $cite, KnownSource $source): string
@@ -27,22 +35,15 @@ final class PageForm extends FormCheck
         if ($place === null) {
             return '';
         }
-        if ($place->couldBeYear() && str_starts_with($source->published(), rtrim($place->value, 'abcdefgh'))) {
-            return 'The year is not part of a citation here: the name and the page are enough.';
-        }
-        if ($place->label !== '' && $place->kind() === 'page') {
-            return 'A page stands as a number alone, without “p.”';
-        }
         $hasComma = str_contains($cite->beforePlaces, ',');
-        if ($hasComma && $place->label === '') {
-            return 'No comma stands between the name and the page.';
-        }
-        $isPage = $place->label === '' || in_array($place->kind(), ['act', 'scene', 'page'], true);
-        if (! $hasComma && ! $isPage && $cite->who !== '' && ! $cite->isNarrative) {
-            return 'Before “'.rtrim($place->label, '.').'.” a comma stands after the name.';
-        }
 
-        return '';
+        return match (true) {
+            $place->label !== '' && $place->kind() === 'page' => 'A page stands as a number alone, without “p.”',
+            $place->label === '' && $hasComma => 'No comma stands between the name and the page.',
+            ! $hasComma && self::wantsComma($cite, $place) => 'Before “'.rtrim($place->label, '.')
+                .'.” a comma stands after the name.',
+            default => '',
+        };
     }
 
     protected function conjunction(Cite $cite): string
@@ -53,5 +54,11 @@ final class PageForm extends FormCheck
     protected function wantsPlace(KnownSource $source): bool
     {
         return $source->isPaginated;
+    }
+
+    private static function wantsComma(Cite $cite, Place $place): bool
+    {
+        return $place->label !== '' && ! in_array($place->kind(), self::BARE, true)
+            && $cite->who !== '' && ! $cite->isNarrative;
     }
 }

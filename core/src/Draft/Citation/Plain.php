@@ -10,38 +10,44 @@ final class Plain
     /** @var array<string, string> */
     private static array $known = [];
 
-    public static function words(string $text): string
+    private const REMEMBERED = 20000;
+
+    public function __construct(private readonly string $text)
     {
-        if (count(self::$known) > 20000) {
+    }
+
+    public function words(): string
+    {
+        if (count(self::$known) > self::REMEMBERED) {
             self::$known = [];
         }
 
-        return self::$known[$text] ??= self::made($text);
+        return self::$known[$this->text] ??= $this->made();
     }
 
     /** A title or a name of a group without the article it begins with. */
-    public static function withoutArticle(string $text): string
+    public function withoutArticle(): string
     {
-        return (string) preg_replace('/^(?:the|an?) (?=\S)/', '', self::words($text));
+        return (string) preg_replace('/^(?:the|an?) (?=\S)/', '', $this->words());
     }
 
-    /** Whether two words differ by a slip of the pen: a letter more, less, another one, or two changed about. */
-    public static function isSlip(string $a, string $b): bool
+    /** Whether a word differs by a slip of the pen: a letter more, less, another one, or two changed about. */
+    public function isSlipOf(string $other): bool
     {
-        $longest = max(strlen($a), strlen($b));
-        if ($a === $b || $longest < 5 || abs(strlen($a) - strlen($b)) > 2) {
+        $longest = max(strlen($this->text), strlen($other));
+        if ($this->text === $other || $longest < 5 || abs(strlen($this->text) - strlen($other)) > 2) {
             return false;
         }
-        $isSwapped = strlen($a) === strlen($b) && count_chars($a, 1) === count_chars($b, 1);
+        $isSwapped = strlen($this->text) === strlen($other) && count_chars($this->text, 1) === count_chars($other, 1);
 
-        return levenshtein($a, $b) <= ($longest >= 8 || $isSwapped ? 2 : 1);
+        return levenshtein($this->text, $other) <= ($longest >= 8 || $isSwapped ? 2 : 1);
     }
 
-    private static function made(string $text): string
+    private function made(): string
     {
-        $text = preg_match('/[^\x00-\x7F]/', $text) === 1
-            ? (string) transliterator_transliterate('Any-Latin; Latin-ASCII', $text)
-            : $text;
+        $text = preg_match('/[^\x00-\x7F]/', $this->text) === 1
+            ? (string) transliterator_transliterate('Any-Latin; Latin-ASCII', $this->text)
+            : $this->text;
 
         return trim((string) preg_replace('/[^a-z0-9]+/', ' ', str_replace(["'", '’', '.'], '', strtolower($text))));
     }

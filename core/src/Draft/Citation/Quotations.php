@@ -12,7 +12,9 @@ final readonly class Quotations
     /** Fewer words in quotation marks are a term. */
     private const FEWEST = 3;
 
-    public function __construct(private Paragraph $paragraph)
+    private const MARKED = '/“([^”]+)”|(?<![\p{L}\d])"([^"]+)"/u';
+
+    public function __construct(private Paragraph $paragraph, private string $sentence)
     {
     }
 
@@ -21,30 +23,52 @@ final readonly class Quotations
      * @param  int  $end  where it ends
      * @param  bool  $isNarrative  whether the words may follow it
      */
-    public function vouchedFor(int $start, int $end, string $sentence, bool $isNarrative): bool
+    public function areVouchedFor(int $start, int $end, bool $isNarrative): bool
     {
         if ($this->paragraph->isBlockQuotation()) {
             return true;
         }
-        $text = $this->paragraph->text;
-        preg_match_all('/“([^”]+)”|(?<![\p{L}\d])"([^"]+)"/u', $text, $found, PREG_OFFSET_CAPTURE | PREG_SET_ORDER);
-        $from = strpos($text, $sentence, max(0, $start - strlen($sentence)));
-        $from = $from === false ? 0 : $from;
-        foreach ($found as $match) {
-            [$whole, $at] = $match[0];
-            $words = $match[2][0] ?? $match[1][0] ?? '';
-            $isInSentence = $at + strlen($whole) > $from && $at < $from + strlen($sentence);
-            $between = $at < $start
-                ? substr($text, $at + strlen($whole), max(0, $start - $at - strlen($whole)))
-                : substr($text, $end, $at - $end);
-            $isOurs = ! str_contains($between, '(') && ($at < $start || $isNarrative);
-            $isNext = trim($between, " \u{A0}.,;:!?…") === '';
-            if (($isInSentence || $isNext) && $isOurs && self::isQuotation($words)) {
+        foreach ($this->all() as [$from, $to]) {
+            $between = $from < $start ? $this->between($to, $start) : $this->between($end, $from);
+            $isOurs = ! str_contains($between, '(') && ($from < $start || $isNarrative);
+            if ($isOurs && (self::isNothing($between) || $this->isInSentence($from, $to, $start))) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /** @return list<array{int, int}> where each begins and ends */
+    private function all(): array
+    {
+        preg_match_all(self::MARKED, $this->paragraph->text, $found, PREG_OFFSET_CAPTURE);
+        $all = [];
+        foreach ($found[0] as [$whole, $at]) {
+            if (self::isQuotation(trim($whole, '“”"'))) {
+                $all[] = [$at, $at + strlen($whole)];
+            }
+        }
+
+        return $all;
+    }
+
+    private function between(int $from, int $to): string
+    {
+        return substr($this->paragraph->text, $from, max(0, $to - $from));
+    }
+
+    private static function isNothing(string $between): bool
+    {
+        return trim($between, " \u{A0}.,;:!?…") === '';
+    }
+
+    private function isInSentence(int $from, int $to, int $citation): bool
+    {
+        $earliest = max(0, $citation - strlen($this->sentence));
+        $begin = (int) strpos($this->paragraph->text, $this->sentence, $earliest);
+
+        return $to > $begin && $from < $begin + strlen($this->sentence);
     }
 
     private static function isQuotation(string $words): bool

@@ -23,7 +23,10 @@ final class SourceIndex
     /** @var array<string, string> full names of groups by abbreviations the draft introduces, as they are compared */
     private array $introduced = [];
 
-    /** @param  array<string, string>  $meant  ids of sources by what citations of them say, where somebody said which it is */
+    /**
+     * @param  array<string, string>  $meant  ids of sources by what citations of them say, where somebody said which it
+     *     is
+     */
     public function __construct(Page $page, Style $style, private readonly array $meant = [])
     {
         $sources = [];
@@ -35,18 +38,16 @@ final class SourceIndex
             }
         }
         $this->sources = $sources;
-        $this->leftOut = array_map(static fn (PageEntry $one): KnownSource => new KnownSource($one, $style), $page->leftOut);
+        $this->leftOut = array_map(
+            static fn (PageEntry $one): KnownSource => new KnownSource($one, $style),
+            $page->leftOut,
+        );
     }
 
     /** The draft says that a group is called by its initials from here on. */
     public function introduce(string $abbreviation, string $name): void
     {
-        $this->introduced[Plain::words($abbreviation)] = Plain::withoutArticle($name);
-    }
-
-    public function isIntroduced(string $abbreviation): bool
-    {
-        return isset($this->introduced[Plain::words($abbreviation)]);
+        $this->introduced[(new Plain($abbreviation))->words()] = (new Plain($name))->withoutArticle();
     }
 
     /**
@@ -64,7 +65,10 @@ final class SourceIndex
     {
         [$surname, $given] = $this->firstName($who);
         $found = $this->bySurname[$surname] ?? [];
-        $sure = array_filter($found, static fn (KnownSource $one): bool => self::isGiven($given, $one->givens[0] ?? ''));
+        $sure = array_filter(
+            $found,
+            static fn (KnownSource $one): bool => self::isGiven($given, $one->givens[0] ?? ''),
+        );
 
         return $given === '' ? $found : array_values($sure);
     }
@@ -87,7 +91,7 @@ final class SourceIndex
     /** @return list<KnownSource> by a group's name or its initials */
     public function group(string $who): array
     {
-        $plain = Plain::withoutArticle((string) preg_replace('/\s*\[[^\]]*\]/u', '', $who));
+        $plain = (new Plain((string) preg_replace('/\s*\[[^\]]*\]/u', '', $who)))->withoutArticle();
         $plain = $this->introduced[$plain] ?? $plain;
 
         return array_values(array_filter(
@@ -104,11 +108,11 @@ final class SourceIndex
     public function nearly(NameWords $names, string $who, string $year): array
     {
         $plain = array_map(fn (string $one): string => $this->firstName($one)[0], $names->names);
-        $whole = Plain::withoutArticle($who);
+        $whole = (new Plain($who))->withoutArticle();
         $found = [];
         foreach ($this->sources as $one) {
             $isTheirYear = $year !== '' && rtrim($year, 'abcdefgh') === rtrim($one->year, 'abcdefgh');
-            if ($this->isNearly($one, $plain, $whole, $isTheirYear)) {
+            if (self::isNearly($one, $plain, $whole, $isTheirYear)) {
                 $found[] = $one;
             }
         }
@@ -132,7 +136,7 @@ final class SourceIndex
     public function firstName(string $who): array
     {
         $first = (new NameWords($who))->names[0] ?? $who;
-        $plain = Plain::words((string) preg_replace('/[’\']s?$/u', '', $first));
+        $plain = (new Plain((string) preg_replace('/[’\']s?$/u', '', $first)))->words();
         if (isset($this->bySurname[$plain])) {
             return [$plain, ''];
         }
@@ -148,29 +152,42 @@ final class SourceIndex
     }
 
     /** @param  list<string>  $names  family names */
-    private function isNearly(KnownSource $one, array $names, string $whole, bool $isTheirYear): bool
+    private static function isNearly(KnownSource $one, array $names, string $whole, bool $isTheirYear): bool
     {
-        if (count($names) > 1 && count($one->surnames) > 1) {
-            $matches = 0;
-            foreach ($names as $name) {
-                $alike = static fn (string $theirs): bool => $theirs === $name || Plain::isSlip($theirs, $name);
-                $matches += array_filter($one->surnames, $alike) === [] ? 0 : 1;
+        return count($names) > 1
+            ? self::areTheirs($one, $names) || self::isGroup($one, $whole, $isTheirYear)
+            : (new Plain($one->surnames[0] ?? ''))->isSlipOf($names[0] ?? '')
+                || self::isGroup($one, $whole, $isTheirYear)
+                || $isTheirYear && in_array($names[0] ?? '', array_slice($one->surnames, 1), true);
+    }
+
+    /**
+     * Whether all names are its authors', in any order, give or take a slip.
+     *
+     * @param  list<string>  $names
+     */
+    private static function areTheirs(KnownSource $one, array $names): bool
+    {
+        foreach ($names as $name) {
+            $alike = static fn (string $theirs): bool => $theirs === $name || (new Plain($theirs))->isSlipOf($name);
+            if (array_filter($one->surnames, $alike) === []) {
+                return false;
             }
-            if ($matches === count($names)) {
-                return true;
-            }
-        }
-        foreach ($one->groups as $group) {
-            if (Plain::isSlip($group, $whole) || $isTheirYear && $whole !== '' && str_ends_with($group, " {$whole}")) {
-                return true;
-            }
-        }
-        $first = $names[0] ?? '';
-        if (count($names) === 1 && Plain::isSlip($one->surnames[0] ?? '', $first)) {
-            return true;
         }
 
-        return $isTheirYear && count($names) === 1 && in_array($first, array_slice($one->surnames, 1), true);
+        return count($one->surnames) > 1;
+    }
+
+    private static function isGroup(KnownSource $one, string $whole, bool $isTheirYear): bool
+    {
+        foreach ($one->groups as $group) {
+            if ((new Plain($group))->isSlipOf($whole) || $isTheirYear && $whole !== ''
+                && str_ends_with($group, " {$whole}")) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private static function isGiven(string $said, string $given): bool

@@ -11,6 +11,9 @@ namespace Bibrel\Core\Draft\Citation;
  */
 final class YearForm extends FormCheck
 {
+    /** The words before one number and before several. */
+    private const WORDS = ['page' => ['p.', 'pp.'], 'paragraph' => ['para.', 'paras.']];
+
     public function namesYears(): bool
     {
         return true;
@@ -18,11 +21,9 @@ final class YearForm extends FormCheck
 
     protected function other(Cite $cite, KnownSource $source): string
     {
-        if ($cite->years !== []) {
-            return '';
-        }
-
-        return 'A citation here says the year after the name'.($cite->places === [] ? '.' : ', and the page with “p.”');
+        return $cite->years !== []
+            ? ''
+            : 'A citation here says the year after the name'.($cite->places === [] ? '.' : ', and the page with “p.”');
     }
 
     protected function form(Cite $cite, KnownSource $source): string
@@ -30,28 +31,12 @@ final class YearForm extends FormCheck
         if ($cite->beforeYears !== ', ' && ! $cite->isNarrative && $cite->who !== '') {
             return 'A comma stands between the name and the year.';
         }
-        if ($source->sharesSurname() && ! $this->hasInitial($cite) && $source->groups === []) {
+        if ($source->sharesSurname() && $source->groups === [] && ! self::hasInitial($cite)) {
             return 'Two authors on the page have this family name: initials tell them apart.';
         }
         $place = $cite->places[0] ?? null;
-        if ($place === null) {
-            return '';
-        }
-        $label = rtrim(mb_strtolower($place->label), '.');
-        $isNumber = preg_match('/^[\divxlc]/u', $place->value) === 1 && in_array($place->kind(), ['page', 'paragraph'], true);
-        $wanted = match (true) {
-            ! $isNumber => '',
-            $place->kind() === 'paragraph' => $place->isSeveral() ? 'paras.' : 'para.',
-            default => $place->isSeveral() ? 'pp.' : 'p.',
-        };
 
-        return match (true) {
-            $wanted !== '' && $place->label === '' => 'A page has “p.” before its number here, several have “pp.”',
-            $wanted !== '' && $label !== rtrim($wanted, '.') => "“{$wanted}” stands before the number here.",
-            $wanted !== '' && ! str_ends_with($place->label, '.') => "“{$wanted}” has a full stop.",
-            $place->label !== '' && ! str_contains($cite->beforePlaces, ',') => 'A comma stands between the year and the place.',
-            default => '',
-        };
+        return $place === null ? '' : $this->place($cite, $place);
     }
 
     protected function conjunction(Cite $cite): string
@@ -64,8 +49,23 @@ final class YearForm extends FormCheck
         return true;
     }
 
-    private function hasInitial(Cite $cite): bool
+    private function place(Cite $cite, Place $place): string
     {
-        return str_contains(trim((new NameWords($cite->who))->names[0] ?? ''), ' ');
+        $wanted = preg_match('/^[\divxlc]/u', $place->value) === 1
+            ? self::WORDS[$place->kind()][$place->isSeveral() ? 1 : 0] ?? ''
+            : '';
+
+        return match (true) {
+            $wanted !== '' && $place->label === '' => 'A page has “p.” before its number here, several have “pp.”',
+            $wanted !== '' && $place->label !== $wanted => "“{$wanted}” stands before the number here.",
+            $place->label !== '' && ! str_contains($cite->beforePlaces, ',') => 'A comma stands between the year and '
+                .'the place.',
+            default => '',
+        };
+    }
+
+    private static function hasInitial(Cite $cite): bool
+    {
+        return str_contains(trim($cite->names()->names[0] ?? ''), ' ');
     }
 }

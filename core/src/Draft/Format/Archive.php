@@ -42,7 +42,9 @@ final class Archive
         try {
             $zip = new \ZipArchive;
             if ($zip->open($file, \ZipArchive::RDONLY) !== true) {
-                throw new Unreadable('The draft is damaged: it cannot be unpacked. Open it in your word processor and save it again.');
+                throw new Unreadable(
+                    'The draft is damaged: it cannot be unpacked. Open it in your word processor and save it again.',
+                );
             }
 
             return self::unpacked($zip);
@@ -74,7 +76,9 @@ final class Archive
         }
         // No document of a word processor has one; whoever puts one in wants something from outside.
         if (preg_match('/<!(?:DOCTYPE|ENTITY)/i', substr($xml, 0, 4096)) === 1 || stripos($xml, '<!ENTITY') !== false) {
-            throw new Unreadable('The draft asks for something outside itself, as no paper does. Save it again as a new file.');
+            throw new Unreadable(
+                'The draft asks for something outside itself, as no paper does. Save it again as a new file.',
+            );
         }
         $document = new \DOMDocument;
         $document->preserveWhiteSpace = true;
@@ -98,7 +102,10 @@ final class Archive
 
     public static function damaged(): Unreadable
     {
-        return new Unreadable('The draft is damaged: a part of it is missing or broken. Open it in your word processor and save it again.');
+        return new Unreadable(
+            'The draft is damaged: a part of it is missing or broken. Open it in your word processor and save it '
+                .'again.',
+        );
     }
 
     private static function unpacked(\ZipArchive $zip): self
@@ -134,11 +141,16 @@ final class Archive
 
     public static function protected(): Unreadable
     {
-        return new Unreadable('The draft is protected by a password. Take the password off in your word processor and give it again.');
+        return new Unreadable(
+            'The draft is protected by a password. Take the password off in your word processor and give it again.',
+        );
     }
 
     private static function tooLarge(): Unreadable
     {
-        return new Unreadable('The draft is far larger unpacked than a paper is. Take out large pictures, or copy its text to a new file.');
+        return new Unreadable(
+            'The draft is far larger unpacked than a paper is. Take out large pictures, or copy its text to a '
+                .'new file.',
+        );
     }
 }

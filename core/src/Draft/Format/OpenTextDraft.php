@@ -24,10 +24,14 @@ final class OpenTextDraft implements DraftDocument
         }
         $hasMacros = preg_grep('~^(?:Basic|Scripts)/.+(?<!script-lc\.xml)$~', array_keys($archive->parts)) ?: [];
         if ($hasMacros !== []) {
-            throw new Unreadable('The draft carries macros, which are programs. Take them out in your word processor and give it again.');
+            throw new Unreadable(
+                'The draft carries macros, which are programs. Take them out in your word processor and give it again.',
+            );
         }
         if (OpenTextReader::text($archive->xml('content.xml')) === null) {
-            throw new Unreadable('This is no text document. Save your paper as .docx or .odt in your word processor and give that.');
+            throw new Unreadable(
+                'This is no text document. Save your paper as .docx or .odt in your word processor and give that.',
+            );
         }
     }
 
@@ -51,6 +55,8 @@ final class OpenTextDraft implements DraftDocument
 
     public function withPage(Page $page, bool $replaces, array $mends = []): string
     {
-        return $this->archive->with((new OpenTextAppend($this->archive, $this->draft()))->parts($page, $replaces, $mends));
+        return $this->archive->with(
+            (new OpenTextAppend($this->archive, $this->draft()))->parts($page, $replaces, $mends),
+        );
     }
 }

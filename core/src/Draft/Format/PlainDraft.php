@@ -8,7 +8,8 @@ use Bibrel\Core\Draft\Draft;
 use Bibrel\Core\Draft\Paragraph;
 
 /**
- * A draft as plain text: a line is a paragraph, and so is a block of lines that a writer's screen has broken. Empty lines
+ * A draft as plain text: a line is a paragraph, and so is a block of lines that a writer's screen has broken. Empty
+ * lines
  * are no paragraphs.
  */
 final readonly class PlainDraft
@@ -31,7 +32,10 @@ final readonly class PlainDraft
                 static fn (string $line): bool => trim($line) !== '',
             ));
             foreach (self::isBroken($lines) ? [implode(' ', array_map(trim(...), $lines))] : $lines as $line) {
-                $paragraphs[] = new Paragraph(count($paragraphs), trim($line), beginsWithTab: str_starts_with($line, "\t"));
+                $paragraphs[] = new Paragraph(
+                    count($paragraphs),
+                    trim($line)
+                );
             }
         }
 

@@ -39,6 +39,8 @@ final class WordDraft implements DraftDocument
 
     public function withPage(Page $page, bool $replaces, array $mends = []): string
     {
-        return $this->archive->with((new WordAppend($this->archive, $this->parts, $this->draft()))->parts($page, $replaces, $mends));
+        return $this->archive->with(
+            (new WordAppend($this->archive, $this->parts, $this->draft()))->parts($page, $replaces, $mends),
+        );
     }
 }

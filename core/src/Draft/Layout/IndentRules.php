@@ -22,12 +22,16 @@ final readonly class IndentRules
     public function issues(PaperParts $paper): array
     {
         $issues = [];
-        $byHand = array_filter($paper->prose, static fn (Paragraph $one): bool => preg_match('/^(?:\t| {3,}|\x{A0}{2,})/u', $one->text) === 1);
+        $byHand = array_filter(
+            $paper->prose,
+            static fn (Paragraph $one): bool => preg_match('/^(?:\t| {3,}|\x{A0}{2,})/u', $one->text) === 1,
+        );
         if ($byHand !== []) {
             $issues[] = new LayoutIssue(
                 'indent-by-hand',
                 PaperParts::places($byHand),
-                'The first line is set in with Tab or spaces here: a first-line indent of half an inch does it for good.',
+                'The first line is set in with Tab or spaces here: a first-line indent of half an inch does it '
+                    .'for good.',
             );
         }
         $flat = array_filter($paper->prose, fn (Paragraph $one): bool => ! in_array($one, $byHand, true)
@@ -45,7 +49,8 @@ final readonly class IndentRules
             $issues[] = new LayoutIssue(
                 'block-quotation',
                 PaperParts::places($long),
-                "A quotation of {$this->rules->blockWords} words and more stands here in the running text: it is set in as a block, "
+                "A quotation of {$this->rules->blockWords} words and more stands here in the running text: it is "
+                    .'set in as a block, '
                     .'half an inch from the margin and without quotation marks.',
             );
         }

@@ -38,14 +38,19 @@ final readonly class ListRules
         $text = trim($heading->text);
         $wanted = $this->rules->headings[0];
         if (! in_array($text, $this->rules->headings, true)) {
-            $issues[] = new LayoutIssue('list-heading', [$heading->place], "The list is headed “{$wanted}” in {$this->rules->style}, not “{$text}”.");
+            $issues[] = new LayoutIssue(
+                'list-heading',
+                [$heading->place],
+                "The list is headed “{$wanted}” in {$this->rules->style}, not “{$text}”.",
+            );
         }
         $isBold = $heading->look->isBold;
         if ($heading->look->align !== 'center' || $isBold !== $this->rules->headingIsBold) {
             $issues[] = new LayoutIssue(
                 'list-heading',
                 [$heading->place],
-                'The heading of the list stands in the middle, '.($this->rules->headingIsBold ? 'in bold.' : 'in plain letters, not bold.'),
+                'The heading of the list stands in the middle, '
+                    .($this->rules->headingIsBold ? 'in bold.' : 'in plain letters, not bold.'),
                 $isBold === $this->rules->headingIsBold ? new Mend([$heading->place], align: 'center') : null,
             );
         }
@@ -68,17 +73,23 @@ final readonly class ListRules
     private function indents(SourceList $list): array
     {
         $issues = [];
-        $byHand = array_filter($list->entries, static fn (Paragraph $one): bool => preg_match('/\S.*[\t\n]|^\t|\n/u', $one->text) === 1);
+        $byHand = array_filter(
+            $list->entries,
+            static fn (Paragraph $one): bool => preg_match('/\S.*[\t\n]|^\t|\n/u', $one->text) === 1,
+        );
         if ($byHand !== []) {
             $issues[] = new LayoutIssue(
                 'hanging-by-hand',
                 PaperParts::places($byHand),
-                'The lines of these entries are set in with Enter, Tab or spaces: a hanging indent of half an inch does it for good.',
+                'The lines of these entries are set in with Enter, Tab or spaces: a hanging indent of half an '
+                    .'inch does it for good.',
             );
         }
         $flat = array_filter($list->entries, static fn (Paragraph $one): bool => ! in_array($one, $byHand, true)
             && mb_strlen($one->text) > 40
-            && (abs($one->look->first + self::HALF_INCH) > self::NEAR || abs($one->look->left - self::HALF_INCH) > self::NEAR)
+            && (abs(
+                $one->look->first + self::HALF_INCH,
+            ) > self::NEAR || abs($one->look->left - self::HALF_INCH) > self::NEAR)
             && ! self::isAnnotation($one));
         if ($flat !== []) {
             $issues[] = new LayoutIssue(

@@ -26,13 +26,17 @@ final readonly class PaperParts
     public function __construct(public Draft $draft, public ?SourceList $list)
     {
         $isEnd = static fn (Paragraph $one): bool => $list !== null && $one->place >= $list->heading;
-        $this->text = array_values(array_filter($draft->paragraphs, static fn (Paragraph $one): bool => ! $one->isEmpty()));
+        $this->text = array_values(
+            array_filter($draft->paragraphs, static fn (Paragraph $one): bool => ! $one->isEmpty()),
+        );
         $this->prose = array_values(array_filter(
             $this->text,
             static fn (Paragraph $one): bool => ! $isEnd($one) && self::isProse($one),
         ));
         $first = $this->prose[0]->place ?? PHP_INT_MAX;
-        $this->opening = array_values(array_filter($this->text, static fn (Paragraph $one): bool => $one->place < $first && ! $isEnd($one)));
+        $this->opening = array_values(
+            array_filter($this->text, static fn (Paragraph $one): bool => $one->place < $first && ! $isEnd($one)),
+        );
     }
 
     /**
@@ -46,7 +50,9 @@ final readonly class PaperParts
 
     private static function isProse(Paragraph $one): bool
     {
-        return mb_strlen(trim($one->text)) >= self::SHORTEST && $one->look->outline === 0 && $one->look->align !== 'center'
+        return mb_strlen(trim($one->text)) >= self::SHORTEST
+            && $one->look->outline === 0
+            && $one->look->align !== 'center'
             && ! $one->look->isListed && ! $one->isBlockQuotation();
     }
 }

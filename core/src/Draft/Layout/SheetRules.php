@@ -32,7 +32,11 @@ final readonly class SheetRules
         );
         if ($wrong !== []) {
             $sides = implode(', ', array_map(
-                static fn (string $side, int $margin): string => sprintf('%s %s in.', $side, round($margin / self::INCH, 2)),
+                static fn (string $side, int $margin): string => sprintf(
+                    '%s %s in.',
+                    $side,
+                    round($margin / self::INCH, 2),
+                ),
                 array_keys($wrong),
                 $wrong,
             ));
@@ -43,7 +47,11 @@ final readonly class SheetRules
                 ? 'No page number stands at the head of the sheets: your family name and the number belong there.'
                 : 'No page number stands at the head of the sheets, at the right.');
         } elseif ($this->rules->headsName && preg_match('/\p{L}{2}/u', $sheet->header) !== 1) {
-            $issues[] = new LayoutIssue('running-head', [], 'Your family name belongs next to the page number at the head of each sheet.');
+            $issues[] = new LayoutIssue(
+                'running-head',
+                [],
+                'Your family name belongs next to the page number at the head of each sheet.',
+            );
         }
 
         return $issues;

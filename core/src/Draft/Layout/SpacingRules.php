@@ -20,7 +20,8 @@ final readonly class SpacingRules
             $issues[] = new LayoutIssue(
                 'line-spacing',
                 PaperParts::places($single),
-                'Lines are not double-spaced here ('.$said.'): they are throughout, in quotations and the list of sources as well.',
+                'Lines are not double-spaced here ('.$said
+                    .'): they are throughout, in quotations and the list of sources as well.',
                 new Mend(PaperParts::places($single), lines: 2.0),
             );
         }
@@ -29,13 +30,18 @@ final readonly class SpacingRules
             $issues[] = new LayoutIssue(
                 'space-between',
                 PaperParts::places($spaced),
-                'There is extra space before or after paragraphs here: nothing but the double spacing stands between them.',
+                'There is extra space before or after paragraphs here: nothing but the double spacing stands '
+                    .'between them.',
                 new Mend(PaperParts::places($spaced), isWithoutSpace: true),
             );
         }
         $empty = $this->empty($paper);
         if ($empty !== []) {
-            $issues[] = new LayoutIssue('empty-lines', $empty, 'Empty lines stand between paragraphs here: take them out.');
+            $issues[] = new LayoutIssue(
+                'empty-lines',
+                $empty,
+                'Empty lines stand between paragraphs here: take them out.',
+            );
         }
 
         return $issues;
@@ -47,11 +53,14 @@ final readonly class SpacingRules
         // Twentieths of a point: less than two points nobody sees.
         return array_values(array_filter(
             $paper->text,
-            static fn (Paragraph $one): bool => ($one->look->before > 40 || $one->look->after > 40) && ! $one->look->isListed,
+            static fn (Paragraph $one): bool => max($one->look->before, $one->look->after) > 40 && ! $one->look->isListed,
         ));
     }
 
-    /** @return list<int> empty paragraphs with text of one kind on both sides; those before a new sheet or a title are no matter */
+    /**
+     * @return list<int> empty paragraphs with text of one kind on both sides; those before a new sheet or a title are
+     *     no matter
+     */
     private function empty(PaperParts $paper): array
     {
         $prose = array_fill_keys(PaperParts::places($paper->prose), true);

@@ -16,34 +16,66 @@ final readonly class TypeRules
     /** @return list<LayoutIssue> */
     public function issues(PaperParts $paper): array
     {
-        $letters = [];
-        foreach ($paper->text as $one) {
-            $letters[$one->look->face][(string) $one->look->size] = ($letters[$one->look->face][(string) $one->look->size] ?? 0)
-                + strlen($one->text);
-        }
-        if ($letters === []) {
+        if ($paper->text === []) {
             return [];
         }
-        $faces = array_map(array_sum(...), $letters);
-        arsort($faces);
-        $face = (string) array_key_first($faces);
-        arsort($letters[$face]);
-        $size = (float) array_key_first($letters[$face]);
-        $issues = [];
-        $others = array_filter($paper->text, static fn (Paragraph $one): bool => $one->look->face !== $face && $one->look->face !== '');
-        if ($others !== []) {
-            $issues[] = new LayoutIssue('type-face', PaperParts::places($others), "Most of the paper is in {$face}; here it is not.");
-        }
-        $sizes = array_filter($paper->text, static fn (Paragraph $one): bool => $one->look->size !== null
-            && abs($one->look->size - $size) > 0.4 && ! in_array($one, $others, true));
-        if ($sizes !== []) {
-            $issues[] = new LayoutIssue('type-size', PaperParts::places($sizes), 'The size of the letters changes here: '
-                .round($size, 1).' points stand everywhere else, headings included.');
-        }
-        if ($size < self::SMALLEST || $size > self::LARGEST) {
-            $issues[] = new LayoutIssue('type-size', [], 'The letters are '.round($size, 1).' points large: 12 is usual, 11 is allowed in some faces.');
-        }
+        $face = self::most($paper->text, static fn (Paragraph $one): string => $one->look->face);
+        $same = array_filter(
+            $paper->text,
+            static fn (Paragraph $one): bool => in_array($one->look->face, [$face, ''], true),
+        );
+        $size = (float) self::most($same, static fn (Paragraph $one): string => (string) $one->look->size);
+        $others = array_udiff(
+            $paper->text,
+            $same,
+            static fn (Paragraph $a, Paragraph $b): int => $a->place <=> $b->place,
+        );
 
-        return $issues;
+        return [
+            ...self::issue('type-face', $others, "Most of the paper is in {$face}; here it is not."),
+            ...self::issue('type-size', self::ofOtherSize($same, $size), 'The size of the letters changes here: '
+                .round($size, 1).' points stand everywhere else, headings included.'),
+            ...($size >= self::SMALLEST && $size <= self::LARGEST ? [] : [new LayoutIssue('type-size', [], 'The '
+            .'letters are '
+                .round($size, 1).' points large: 12 is usual, 11 is allowed in some faces.')]),
+        ];
+    }
+
+    /**
+     * @param  array<int, Paragraph>  $paragraphs
+     * @return array<int, Paragraph>
+     */
+    private static function ofOtherSize(array $paragraphs, float $size): array
+    {
+        return array_filter(
+            $paragraphs,
+            static fn (Paragraph $one): bool => $one->look->size !== null && abs($one->look->size - $size) > 0.4,
+        );
+    }
+
+    /**
+     * What most letters have.
+     *
+     * @param  array<int, Paragraph>  $paragraphs
+     * @param  callable(Paragraph): string  $of
+     */
+    private static function most(array $paragraphs, callable $of): string
+    {
+        $letters = [];
+        foreach ($paragraphs as $one) {
+            $letters[$of($one)] = ($letters[$of($one)] ?? 0) + strlen($one->text);
+        }
+        arsort($letters);
+
+        return (string) array_key_first($letters);
+    }
+
+    /**
+     * @param  array<int, Paragraph>  $paragraphs
+     * @return list<LayoutIssue> none where it is about nothing
+     */
+    private static function issue(string $id, array $paragraphs, string $sentence): array
+    {
+        return $paragraphs === [] ? [] : [new LayoutIssue($id, PaperParts::places($paragraphs), $sentence)];
     }
 }

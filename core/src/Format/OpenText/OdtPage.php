@@ -9,7 +9,8 @@ use Bibrel\Core\Format\Stretch;
 use Bibrel\Core\Page\Page;
 
 /**
- * A page as paragraphs of an open text document (ODF 1.3, part 3), with the styles they are set in. A link has a style of
+ * A page as paragraphs of an open text document (ODF 1.3, part 3), with the styles they are set in. A link has a style
+ * of
  * its own without colour or underline, which word processors would give it otherwise.
  */
 final class OdtPage
@@ -39,7 +40,8 @@ final class OdtPage
     public function paragraphs(): string
     {
         $heading = Package::escaped($this->page->heading);
-        $body = "<text:h text:style-name=\"{$this->prefix}Page_20_heading\" text:outline-level=\"1\">{$heading}</text:h>";
+        $body = "<text:h text:style-name=\"{$this->prefix}Page_20_heading\" "
+            ."text:outline-level=\"1\">{$heading}</text:h>";
         foreach ($this->page->entries as $entry) {
             $spans = implode('', array_map($this->span(...), Stretch::ofEntry($this->page, $entry)));
             $body .= "<text:p text:style-name=\"{$this->prefix}Bibliography\">{$spans}</text:p>";
@@ -65,11 +67,35 @@ final class OdtPage
         $weight = $this->page->headingIsBold ? 'bold' : 'normal';
         $bold = "fo:font-weight=\"{$weight}\" style:font-weight-complex=\"{$weight}\"";
 
-        return $this->paragraphStyle('Page_20_heading', 'Page heading', "{$parent}{$master}", "fo:text-align=\"center\" fo:keep-with-next=\"always\"{$start}", $bold)
-            .$this->paragraphStyle('Bibliography', 'Bibliography', $parent, 'fo:text-align="start" fo:margin-left="0.5in" fo:text-indent="-0.5in"')
-            .$this->paragraphStyle('Annotation', 'Annotation', $parent, "fo:text-align=\"start\" fo:margin-left=\"{$annotation}\" fo:text-indent=\"0in\"")
-            .$this->textStyle('Title_20_in_20_entry', 'Title in entry', 'fo:font-style="italic" style:font-style-complex="italic"')
-            .$this->textStyle('Address_20_in_20_entry', 'Address in entry', 'fo:color="#000000" style:text-underline-style="none"');
+        return $this->paragraphStyle(
+            'Page_20_heading',
+            'Page heading',
+            "{$parent}{$master}",
+            "fo:text-align=\"center\" fo:keep-with-next=\"always\"{$start}",
+            $bold,
+        )
+            .$this->paragraphStyle(
+                'Bibliography',
+                'Bibliography',
+                $parent,
+                'fo:text-align="start" fo:margin-left="0.5in" fo:text-indent="-0.5in"',
+            )
+            .$this->paragraphStyle(
+                'Annotation',
+                'Annotation',
+                $parent,
+                "fo:text-align=\"start\" fo:margin-left=\"{$annotation}\" fo:text-indent=\"0in\"",
+            )
+            .$this->textStyle(
+                'Title_20_in_20_entry',
+                'Title in entry',
+                'fo:font-style="italic" style:font-style-complex="italic"',
+            )
+            .$this->textStyle(
+                'Address_20_in_20_entry',
+                'Address in entry',
+                'fo:color="#000000" style:text-underline-style="none"',
+            );
     }
 
     /** Styles of one document's own for words in other languages. */
@@ -78,26 +104,37 @@ final class OdtPage
         $xml = '';
         foreach (array_keys($this->languages) as $code) {
             [$language, $country] = [...explode('-', (string) $code), 'none'];
-            foreach (['' => '', 'Italic' => ' fo:font-style="italic" style:font-style-complex="italic"'] as $name => $italic) {
+            foreach ([
+                '' => '',
+                'Italic' => ' fo:font-style="italic" style:font-style-complex="italic"',
+            ] as $name => $italic) {
                 $xml .= "<style:style style:name=\"{$this->prefix}L{$code}{$name}\" style:family=\"text\">"
-                    ."<style:text-properties{$italic} fo:language=\"{$language}\" fo:country=\"{$country}\"/></style:style>";
+                    ."<style:text-properties{$italic} fo:language=\"{$language}\" "
+                    ."fo:country=\"{$country}\"/></style:style>";
             }
         }
 
         return $xml;
     }
 
-    private function paragraphStyle(string $id, string $name, string $more, string $paragraph, string $text = ''): string
-    {
+    private function paragraphStyle(
+        string $id,
+        string $name,
+        string $more,
+        string $paragraph,
+        string $text = '',
+    ): string {
         $face = Package::escaped($this->face);
-        $letters = "fo:font-family=\"'{$face}'\" fo:font-size=\"{$this->size}pt\" style:font-size-asian=\"{$this->size}pt\""
+        $letters = "fo:font-family=\"'{$face}'\" fo:font-size=\"{$this->size}pt\" "
+            ."style:font-size-asian=\"{$this->size}pt\""
             ." style:font-size-complex=\"{$this->size}pt\"";
         $display = str_replace('_20_', ' ', $this->prefix).$name;
 
         return "<style:style style:name=\"{$this->prefix}{$id}\" style:display-name=\"{$display}\""
             ." style:family=\"paragraph\"{$more} style:class=\"text\"><style:paragraph-properties"
             .' fo:margin-top="0in" fo:margin-bottom="0in" fo:margin-right="0in" fo:line-height="200%"'
-            ." fo:orphans=\"2\" fo:widows=\"2\" {$paragraph}/><style:text-properties {$letters} {$text}/></style:style>";
+            ." fo:orphans=\"2\" fo:widows=\"2\" {$paragraph}/><style:text-properties {$letters} "
+            ."{$text}/></style:style>";
     }
 
     private function textStyle(string $id, string $name, string $text): string

@@ -153,7 +153,8 @@ final class Docx implements PageFormat
         return '<w:document '.self::W.' xmlns:r="'.self::RELATIONS.'officeDocument/2006/relationships"><w:body>'
             .$paragraphs.'<w:sectPr><w:headerReference w:type="default" r:id="rId2"/>'
             ."<w:pgSz w:w=\"{$width}\" w:h=\"{$setup->paper->height()}\"{$code}/>"
-            .'<w:pgMar w:top="1440" w:right="1440" w:bottom="1440" w:left="1440" w:header="720" w:footer="720" w:gutter="0"/>'
+            .'<w:pgMar w:top="1440" w:right="1440" w:bottom="1440" w:left="1440" w:header="720" w:footer="720" '
+            .'w:gutter="0"/>'
             .($setup->firstPage === 1 ? '' : "<w:pgNumType w:start=\"{$setup->firstPage}\"/>")
             .'</w:sectPr></w:body></w:document>';
     }
@@ -161,14 +162,21 @@ final class Docx implements PageFormat
     private static function styles(WordPage $text): string
     {
         $single = '<w:spacing w:before="0" w:after="0" w:line="240" w:lineRule="auto"/><w:jc w:val="right"/>';
-        $heading = "<w:rPr>{$text->headingRun()}<w:color w:val=\"auto\"/><w:sz w:val=\"24\"/><w:szCs w:val=\"24\"/></w:rPr>";
+        $heading = "<w:rPr>{$text->headingRun()}<w:color w:val=\"auto\"/><w:sz w:val=\"24\"/><w:szCs "
+            .'w:val="24"/></w:rPr>';
 
         return '<w:styles '.self::W.'>'
             .'<w:docDefaults><w:rPrDefault><w:rPr>'.self::FACE.'</w:rPr></w:rPrDefault>'
             .'<w:pPrDefault><w:pPr>'.WordPage::DOUBLE.'</w:pPr></w:pPrDefault></w:docDefaults>'
             .'<w:style w:type="paragraph" w:default="1" w:styleId="Normal"><w:name w:val="Normal"/>'
             .'<w:pPr>'.WordPage::DOUBLE.'</w:pPr></w:style>'
-            .self::style('Heading1', 'heading 1', '<w:next w:val="Bibliography"/>', WordPage::headingParagraph(), $heading)
+            .self::style(
+                'Heading1',
+                'heading 1',
+                '<w:next w:val="Bibliography"/>',
+                WordPage::headingParagraph(),
+                $heading,
+            )
             .self::style('Bibliography', 'Bibliography', '', WordPage::entryParagraph())
             .self::style('Annotation', 'Annotation', '', $text->annotationParagraph())
             .self::style('Header', 'header', '', $single)
@@ -177,7 +185,8 @@ final class Docx implements PageFormat
 
     private static function style(string $id, string $name, string $next, string $paragraph, string $run = ''): string
     {
-        return "<w:style w:type=\"paragraph\" w:styleId=\"{$id}\"><w:name w:val=\"{$name}\"/><w:basedOn w:val=\"Normal\"/>{$next}"
+        return "<w:style w:type=\"paragraph\" w:styleId=\"{$id}\"><w:name w:val=\"{$name}\"/><w:basedOn "
+            ."w:val=\"Normal\"/>{$next}"
             ."<w:pPr>{$paragraph}</w:pPr>{$run}</w:style>";
     }
 }

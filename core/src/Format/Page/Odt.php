@@ -69,7 +69,8 @@ final class Odt implements PageFormat
     private static function meta(string $title): string
     {
         return '<office:document-meta '.OdtPage::NAMESPACES.' office:version="1.3"><office:meta><dc:title>'
-            .Package::escaped($title).'</dc:title><dc:language>en-US</dc:language></office:meta></office:document-meta>';
+            .Package::escaped($title)
+                .'</dc:title><dc:language>en-US</dc:language></office:meta></office:document-meta>';
     }
 
     private static function content(string $styles, string $paragraphs): string
@@ -84,7 +85,8 @@ final class Odt implements PageFormat
         $start = $setup->firstPage === 1 ? '' : " style:page-number=\"{$setup->firstPage}\"";
 
         return '<office:document-styles '.OdtPage::NAMESPACES.' office:version="1.3">'
-            .'<office:font-face-decls><style:font-face style:name="Times New Roman" svg:font-family="\'Times New Roman\'"'
+            .'<office:font-face-decls><style:font-face style:name="Times New Roman" svg:font-family="\'Times New '
+            .'Roman\'"'
             .' style:font-family-generic="roman" style:font-pitch="variable"/></office:font-face-decls>'
             .'<office:styles><style:default-style style:family="paragraph"><style:paragraph-properties/>'
             .'<style:text-properties style:font-name="Times New Roman" fo:font-size="12pt" fo:language="en"'

@@ -56,7 +56,9 @@ final class Pdf implements PageFormat
     public function write(Page $page, PageSetup $setup): string
     {
         if (! class_exists(\TCPDF::class)) {
-            throw new Unreadable('A PDF wants the libraries of core/composer.json: run composer install, or take another format.');
+            throw new Unreadable(
+                'A PDF wants the libraries of core/composer.json: run composer install, or take another format.',
+            );
         }
         $width = $setup->paper->textWidth() / 20;
         $pdf = self::document($setup, $setup->title ?: $page->heading);

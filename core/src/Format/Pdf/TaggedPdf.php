@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Bibrel\Core\Format\Pdf;
 
 /**
- * What TCPDF leaves out: the logical structure (ISO 32000-1, 14.7 and 14.8) by which a screen reader knows the heading and
+ * What TCPDF leaves out: the logical structure (ISO 32000-1, 14.7 and 14.8) by which a screen reader knows the heading
+ * and
  * the paragraphs of a sheet, and skips what stands in its head.
  */
 final class TaggedPdf extends \TCPDF
 {
-    /** @var list<array{tag: string, content: list<array{int, int}>}> elements, with sheet and number of their content */
+    /**
+     * @var list<array{tag: string, content: list<array{int, int}>}> elements, with sheet and number of their content
+     */
     private array $elements = [];
 
     /** @var array<int, list<int>> by sheet, the elements its marked content belongs to */
@@ -74,7 +77,10 @@ final class TaggedPdf extends \TCPDF
             $parents .= ($sheet - 1).' ['.implode(' ', $references).'] ';
         }
         $this->object("<< /Type /StructTreeRoot /K {$document} 0 R /ParentTree << /Nums [{$parents}] >> >>");
-        $children = implode(' ', array_map(static fn (int $i): string => ($first + $i).' 0 R', array_keys($this->elements)));
+        $children = implode(
+            ' ',
+            array_map(static fn (int $i): string => ($first + $i).' 0 R', array_keys($this->elements)),
+        );
         $this->object("<< /Type /StructElem /S /Document /P {$this->root} 0 R /K [{$children}] >>");
         foreach ($this->elements as $element) {
             $content = '';

@@ -50,21 +50,33 @@ final readonly class WordSources
     private function source(array $item, int $place): string
     {
         $data = self::data();
-        $type = $data['types'][is_string($item['type'] ?? null) ? $item['type'] : ''] ?? 'Misc';
-        $xml = self::element('Tag', "Bibrel{$place}").self::element('SourceType', $type).$this->people($item);
+        $fields = '';
         foreach ($data['fields'] as $name => $keys) {
-            foreach ($keys as $key) {
-                $value = $item[$key] ?? null;
-                if (is_string($value) || is_int($value)) {
-                    $xml .= self::element($name, trim(html_entity_decode(strip_tags((string) $value))));
+            $fields .= self::element($name, self::text($item, ...$keys));
+        }
 
-                    break;
-                }
+        return '<b:Source>'.self::element('Tag', "Bibrel{$place}")
+            .self::element('SourceType', $data['types'][self::text($item, 'type')] ?? 'Misc')
+            .$this->people($item).$fields
+            .self::date($item['issued'] ?? null, '').self::date($item['accessed'] ?? null, 'Accessed')
+            .self::element('RefOrder', (string) $place).'</b:Source>';
+    }
+
+    /**
+     * The first of some keys that has a value, without markup.
+     *
+     * @param  array<string, mixed>  $item
+     */
+    private static function text(array $item, string ...$keys): string
+    {
+        foreach ($keys as $key) {
+            $value = $item[$key] ?? null;
+            if (is_string($value) || is_int($value)) {
+                return trim(html_entity_decode(strip_tags((string) $value)));
             }
         }
-        $xml .= self::date($item['issued'] ?? null, '').self::date($item['accessed'] ?? null, 'Accessed');
 
-        return "<b:Source>{$xml}".self::element('RefOrder', (string) $place).'</b:Source>';
+        return '';
     }
 
     /** @param  array<string, mixed>  $item */
@@ -73,16 +85,22 @@ final readonly class WordSources
         $xml = '';
         foreach (self::data()['people'] as $key => $role) {
             $people = is_array($item[$key] ?? null) ? $item[$key] : [];
-            $names = implode('', array_map(self::person(...), $people));
-            $corporate = count($people) === 1 && is_string($people[0]['literal'] ?? null) ? $people[0]['literal'] : '';
-            if ($corporate !== '' && $role === 'Author') {
-                $xml .= '<b:Author>'.self::element('Corporate', $corporate).'</b:Author>';
-            } elseif ($names !== '') {
-                $xml .= "<b:{$role}><b:NameList>{$names}</b:NameList></b:{$role}>";
-            }
+            $xml .= self::inRole($people, $role);
         }
 
         return $xml === '' ? '' : "<b:Author>{$xml}</b:Author>";
+    }
+
+    /** @param  array<mixed>  $people */
+    private static function inRole(array $people, string $role): string
+    {
+        $corporate = count($people) === 1 ? $people[0]['literal'] ?? null : null;
+        if (is_string($corporate) && $role === 'Author') {
+            return '<b:Author>'.self::element('Corporate', $corporate).'</b:Author>';
+        }
+        $names = implode('', array_map(self::person(...), $people));
+
+        return $names === '' ? '' : "<b:{$role}><b:NameList>{$names}</b:NameList></b:{$role}>";
     }
 
     /** @param  array<string, mixed>  $person */
@@ -111,7 +129,9 @@ final readonly class WordSources
         return $value === '' ? '' : "<b:{$name}>".Package::escaped($value)."</b:{$name}>";
     }
 
-    /** @return array{types: array<string, string>, people: array<string, string>, fields: array<string, list<string>>} */
+    /**
+     * @return array{types: array<string, string>, people: array<string, string>, fields: array<string, list<string>>}
+     */
     private static function data(): array
     {
         static $data = null;

@@ -153,7 +153,14 @@ final readonly class Apa implements Style
 
     public function paper(): PaperRules
     {
-        return new PaperRules('APA', true, false, 40, ['References', 'Reference', 'Annotated Bibliography'], $this->edition === 7);
+        return new PaperRules(
+            'APA',
+            true,
+            false,
+            40,
+            ['References', 'Reference', 'Annotated Bibliography'],
+            $this->edition === 7,
+        );
     }
 
     public function annotationIndent(): float

@@ -144,7 +144,14 @@ final readonly class Mla implements Style
     public function paper(): PaperRules
     {
         // More than four lines of prose, which are about fifty words.
-        return new PaperRules('MLA', false, true, 60, ['Works Cited', 'Work Cited', 'Annotated Bibliography', 'Works Consulted'], false);
+        return new PaperRules(
+            'MLA',
+            false,
+            true,
+            60,
+            ['Works Cited', 'Work Cited', 'Annotated Bibliography', 'Works Consulted'],
+            false,
+        );
     }
 
     public function annotationIndent(): float

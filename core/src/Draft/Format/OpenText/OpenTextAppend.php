@@ -23,7 +23,13 @@ final readonly class OpenTextAppend
 {
     private const TEXT = 'urn:oasis:names:tc:opendocument:xmlns:text:1.0';
 
-    private const AFTER_TEXT = ['named-expressions', 'database-ranges', 'data-pilot-tables', 'consolidation', 'dde-links'];
+    private const AFTER_TEXT = [
+        'named-expressions',
+        'database-ranges',
+        'data-pilot-tables',
+        'consolidation',
+        'dde-links',
+    ];
 
     private const PREFIX = 'Bibrel_20_';
 
@@ -63,7 +69,8 @@ final readonly class OpenTextAppend
     /** @return array<string, string> */
     private function styles(OdtPage $own): array
     {
-        $empty = '<office:document-styles '.OdtPage::NAMESPACES.' office:version="1.3"><office:styles/></office:document-styles>';
+        $empty = '<office:document-styles '.OdtPage::NAMESPACES
+            .' office:version="1.3"><office:styles/></office:document-styles>';
         $styles = XmlTree::parse($this->archive->parts['styles.xml'] ?? $empty);
         $named = XmlTree::child($styles->document->documentElement, 'styles') ?? throw Archive::damaged();
         foreach (XmlTree::elements($named) as $old) {

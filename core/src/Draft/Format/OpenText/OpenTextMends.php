@@ -48,7 +48,10 @@ final class OpenTextMends
         return [
             ...($mend->lines === null ? [] : ['line-height' => (int) (100 * $mend->lines).'%']),
             ...($mend->isWithoutSpace ? ['margin-top' => '0in', 'margin-bottom' => '0in'] : []),
-            ...($mend->first === null ? [] : ['margin-left' => $inches($mend->left), 'text-indent' => $inches($mend->first)]),
+            ...($mend->first === null ? [] : [
+                'margin-left' => $inches($mend->left),
+                'text-indent' => $inches($mend->first),
+            ]),
             ...($mend->breaksBefore ? ['break-before' => 'page'] : []),
             ...($mend->align === '' ? [] : ['text-align' => $mend->align]),
         ];

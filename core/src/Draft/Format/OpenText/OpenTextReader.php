@@ -11,9 +11,16 @@ use Bibrel\Core\Draft\Look;
 use Bibrel\Core\Draft\Paragraph;
 use Bibrel\Core\Draft\SheetLook;
 
-/** Reads the text of an open text document as a reader sees it; what tracked changes took out stands elsewhere there. */
+/**
+ * Reads the text of an open text document as a reader sees it; what tracked changes took out stands elsewhere there.
+ */
 final class OpenTextReader
 {
+    private const ALIGNED = ['center' => 'center', 'end' => 'end', 'right' => 'end', 'justify' => 'both'];
+
+    /** A line of type is about so much of its size high. */
+    private const LINE = 1.15;
+
     private readonly OpenTextStyles $styles;
 
     /** @var list<Paragraph> */
@@ -36,7 +43,10 @@ final class OpenTextReader
 
     public static function text(\DOMDocument $content): ?\DOMElement
     {
-        foreach ($content->getElementsByTagNameNS('urn:oasis:names:tc:opendocument:xmlns:office:1.0', 'text') as $text) {
+        foreach ($content->getElementsByTagNameNS(
+            'urn:oasis:names:tc:opendocument:xmlns:office:1.0',
+            'text',
+        ) as $text) {
             return $text;
         }
 
@@ -56,7 +66,8 @@ final class OpenTextReader
             match ($node->localName) {
                 'p', 'h' => $this->paragraph($node, $isApart, '', $isListed),
                 'list', 'list-item', 'list-header' => $this->blocks($node, $isApart, true),
-                'section', 'index-body', 'table-of-content', 'bibliography', 'index-title', 'user-index' => $this->blocks($node, $isApart),
+                'section', 'index-body', 'table-of-content', 'bibliography',
+                'index-title', 'user-index' => $this->blocks($node, $isApart),
                 'table' => $this->table($node),
                 'soft-page-break' => $this->sheet++,
                 default => null,
@@ -76,24 +87,16 @@ final class OpenTextReader
         $name = OpenTextStyles::attribute($node, 'style-name');
         $text = new OpenTextText($this->styles, $name);
         $text->read($node);
-        $settings = $this->styles->of('paragraph', $name);
         $isText = ! $isApart && $note === '';
-        $master = $this->styles->masterOf($name);
-        $breaks = ($settings['break-before'] ?? '') === 'page' || $this->isBroken
-            || $isText && $this->paragraphs !== [] && $master !== '';
-        if ($isText && $master !== '') {
-            $this->master = $master;
-        }
         $one = new Paragraph(
             $isText ? count($this->paragraphs) : max(0, count($this->paragraphs) - 1),
             $text->text(),
-            $this->look($node, $text, $settings, $name, $breaks, $isListed),
+            $this->look($node, $text, $name, $isListed, $isText && $this->breaks($name)),
             $text->italics(),
             $note,
             $this->sheet,
             $isApart,
             $node->getNodePath() ?? '',
-            str_starts_with($text->text(), "\t"),
         );
         $this->sheet += $text->sheets();
         if (! $isText) {
@@ -102,7 +105,26 @@ final class OpenTextReader
             return;
         }
         $this->paragraphs[] = $one;
-        $this->isBroken = ($settings['break-after'] ?? '') === 'page';
+        $this->isBroken = ($this->styles->of('paragraph', $name)['break-after'] ?? '') === 'page';
+        $this->besides($text);
+    }
+
+    /**
+     * Whether a paragraph of a style begins a sheet here; a style may also say of which kind the sheets are from here
+     * on.
+     */
+    private function breaks(string $style): bool
+    {
+        $master = $this->styles->masterOf($style);
+        $isNew = $master !== '' && $this->paragraphs !== [];
+        $this->master = $master ?: $this->master;
+
+        return $isNew || $this->isBroken || ($this->styles->of('paragraph', $style)['break-before'] ?? '') === 'page';
+    }
+
+    /** Notes that hang on a paragraph, and boxes next to it. */
+    private function besides(OpenTextText $text): void
+    {
         foreach ($text->notes() as $i => $body) {
             foreach (XmlTree::elements($body) as $noted) {
                 if (in_array($noted->localName, ['p', 'h'], true)) {
@@ -115,41 +137,27 @@ final class OpenTextReader
         }
     }
 
-    /** @param  array<string, string>  $settings */
-    private function look(
-        \DOMElement $node,
-        OpenTextText $text,
-        array $settings,
-        string $name,
-        bool $breaks,
-        bool $isListed,
-    ): Look {
+    private function look(\DOMElement $node, OpenTextText $text, string $name, bool $isListed, bool $breaks): Look
+    {
+        $settings = $this->styles->of('paragraph', $name);
         $length = static fn (string $key): int => OpenTextStyles::twips($settings[$key] ?? '') ?? 0;
-        $level = OpenTextStyles::attribute($node, 'outline-level');
-        $style = $this->styles->style('paragraph', $name);
-        $parent = $style === null ? '' : OpenTextStyles::attribute($style, 'parent-style-name');
 
         return new Look(
-            $parent ?: $name,
+            $this->styles->parentOf($name) ?: $name,
             self::lines($settings, $text->size()),
             $length('margin-top'),
             $length('margin-bottom'),
             $length('margin-left'),
             $length('margin-right'),
             $length('text-indent'),
-            match ($settings['text-align'] ?? 'start') {
-                'center' => 'center',
-                'end', 'right' => 'end',
-                'justify' => 'both',
-                default => 'start',
-            },
+            self::ALIGNED[$settings['text-align'] ?? ''] ?? 'start',
             $text->face(),
             $text->size(),
             $text->isBold(),
             $text->isItalic(),
             $breaks,
             $isListed,
-            $node->localName === 'h' && is_numeric($level) ? (int) $level : 0,
+            $node->localName === 'h' ? max(1, (int) OpenTextStyles::attribute($node, 'outline-level')) : 0,
         );
     }
 
@@ -164,8 +172,8 @@ final class OpenTextReader
         $between = OpenTextStyles::twips($settings['line-spacing'] ?? '');
 
         return match (true) {
-            $exact !== null => round($exact / 20 / ($size * 1.15), 2),
-            $between !== null => round(1 + $between / 20 / ($size * 1.15), 2),
+            $exact !== null => round($exact / 20 / ($size * self::LINE), 2),
+            $between !== null => round(1 + $between / 20 / ($size * self::LINE), 2),
             default => 1.0,
         };
     }
@@ -173,7 +181,9 @@ final class OpenTextReader
     private function sheets(): SheetLook
     {
         $master = $this->styles->master($this->master);
-        $settings = $master === null ? [] : $this->styles->sheet(OpenTextStyles::attribute($master, 'page-layout-name'));
+        $settings = $master === null
+            ? []
+            : $this->styles->sheet(OpenTextStyles::attribute($master, 'page-layout-name'));
         $length = static fn (string $key, int $usual): int => OpenTextStyles::twips($settings[$key] ?? '') ?? $usual;
         [$header, $hasNumber] = ['', false];
         foreach (XmlTree::elements($master) as $node) {

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Bibrel\Core\Draft\Format\OpenText;
 
 /**
- * The settings of paragraphs and letters of an open text document: the default of the family, then the parents of a style
+ * The settings of paragraphs and letters of an open text document: the default of the family, then the parents of a
+ * style
  * from the root on, then the style itself (ODF 1.3, part 3, 16.2).
  */
 final class OpenTextStyles
@@ -46,17 +47,20 @@ final class OpenTextStyles
     }
 
     /** @return array<string, string> settings by their local names: "line-height", "margin-left" */
-    public function of(string $family, string $name): array
+    public function of(string $of, string $name): array
     {
-        return $this->resolved["{$family}|{$name}"] ??= [...$this->defaults[$family] ?? [], ...$this->own($family, $name)];
+        return $this->resolved["{$of}|{$name}"] ??= [
+            ...$this->defaults[$of] ?? [],
+            ...$this->own($of, $name),
+        ];
     }
 
     /** @return array<string, string> without the default of the family */
-    public function own(string $family, string $name): array
+    public function own(string $of, string $name): array
     {
         $settings = [];
-        for ($i = 0; $i < 20 && isset($this->styles["{$family}|{$name}"]); $i++) {
-            $style = $this->styles["{$family}|{$name}"];
+        for ($i = 0; $i < 20 && isset($this->styles["{$of}|{$name}"]); $i++) {
+            $style = $this->styles["{$of}|{$name}"];
             $settings = [...self::settings($style), ...$settings];
             $name = self::attribute($style, 'parent-style-name');
         }
@@ -64,9 +68,9 @@ final class OpenTextStyles
         return $settings;
     }
 
-    public function style(string $family, string $name): ?\DOMElement
+    public function style(string $of, string $name): ?\DOMElement
     {
-        return $this->styles["{$family}|{$name}"] ?? null;
+        return $this->styles["{$of}|{$name}"] ?? null;
     }
 
     /** The sheet a style begins with its first paragraph; '' for one that begins none. */
@@ -75,6 +79,14 @@ final class OpenTextStyles
         $style = $this->style('paragraph', $name);
 
         return $style === null ? '' : self::attribute($style, 'master-page-name');
+    }
+
+    /** The style a style is based on; '' for one that is based on none. */
+    public function parentOf(string $name): string
+    {
+        $style = $this->style('paragraph', $name);
+
+        return $style === null ? '' : self::attribute($style, 'parent-style-name');
     }
 
     /** @param  array<string, string>  $settings */

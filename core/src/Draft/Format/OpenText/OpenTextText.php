@@ -9,6 +9,8 @@ final class OpenTextText
 {
     private const SKIPPED = ['annotation', 'annotation-end', 'tracked-changes', 'ruby-text', 'sequence-decls'];
 
+    private const BOLD = ['bold', '600', '700', '800', '900'];
+
     private string $text = '';
 
     /** @var list<array{int, int}> */
@@ -140,11 +142,7 @@ final class OpenTextText
     private function add(string $text, array $settings): void
     {
         $start = strlen($this->text);
-        // After a space, or at the head of a paragraph, a space of the file is none.
-        if ($text !== '' && $text[0] === ' ' && ($start === 0 || str_ends_with($this->text, ' '))) {
-            $text = $text === ' ' && $start > 0 ? ' ' : ltrim($text, ' ');
-        }
-        $this->text .= $text;
+        $this->text .= $this->spaced($text);
         $letters = mb_strlen(trim($text));
         if ($letters === 0) {
             return;
@@ -152,11 +150,19 @@ final class OpenTextText
         $this->letters += $letters;
         $look = $this->lookOf($settings);
         $this->looks[$look] = ($this->looks[$look] ?? 0) + $letters;
-        $this->bold += in_array($settings['font-weight'] ?? '', ['bold', '600', '700', '800', '900'], true) ? $letters : 0;
+        $this->bold += in_array($settings['font-weight'] ?? '', self::BOLD, true) ? $letters : 0;
         if (in_array($settings['font-style'] ?? '', ['italic', 'oblique'], true)) {
             $this->italic += $letters;
             $this->italics[] = [$start, strlen($this->text)];
         }
+    }
+
+    /** After a space, or at the head of a paragraph, a space of the file is none. */
+    private function spaced(string $text): string
+    {
+        $isOver = str_starts_with($text, ' ') && ($this->text === '' || str_ends_with($this->text, ' '));
+
+        return $isOver && ($text !== ' ' || $this->text === '') ? ltrim($text, ' ') : $text;
     }
 
     private function note(\DOMElement $note): void

@@ -17,7 +17,8 @@ use Bibrel\Core\Format\Word\WordSources;
 use Bibrel\Core\Page\Page;
 
 /**
- * Puts a page at the end of an OOXML document, or in place of the list that stands there. It adds paragraphs, three styles
+ * Puts a page at the end of an OOXML document, or in place of the list that stands there. It adds paragraphs, three
+ * styles
  * of its own, relationships for links and the part with the sources; nothing that stood there before is touched.
  */
 final readonly class WordAppend
@@ -83,11 +84,18 @@ final readonly class WordAppend
         foreach ($anchors as $anchor) {
             $added[0]->appendChild($anchor);
         }
-        // The sheet of what follows was broken by a paragraph of the list that is gone.
-        if ($list !== null && $before instanceof \DOMElement && $before->localName === 'p' && $this->beganSheet($list)
-            && XmlTree::child(XmlTree::child($before, 'pPr'), 'pageBreakBefore') === null
-            && $before->getElementsByTagNameNS(self::W, 'br')->length === 0) {
-            WordMends::set($before, 'pageBreakBefore', []);
+        if ($list !== null && $before instanceof \DOMElement && $this->beganSheet($list)) {
+            self::keepBreak($before);
+        }
+    }
+
+    /** The sheet of what follows may have been broken by a paragraph of the list that is gone. */
+    private static function keepBreak(\DOMElement $next): void
+    {
+        $breaks = XmlTree::child(XmlTree::child($next, 'pPr'), 'pageBreakBefore') !== null
+            || $next->getElementsByTagNameNS(self::W, 'br')->length > 0;
+        if ($next->localName === 'p' && ! $breaks) {
+            WordMends::set($next, 'pageBreakBefore', []);
         }
     }
 
@@ -160,8 +168,13 @@ final readonly class WordAppend
         return XmlTree::parse($this->archive->parts[$name] ?? '<Relationships xmlns="'.self::RELATIONSHIPS.'"/>');
     }
 
-    private static function relate(XmlTree $relations, string $id, string $type, string $target, bool $isExternal = false): void
-    {
+    private static function relate(
+        XmlTree $relations,
+        string $id,
+        string $type,
+        string $target,
+        bool $isExternal = false,
+    ): void {
         $one = $relations->document->createElementNS(self::RELATIONSHIPS, 'Relationship');
         $one->setAttribute('Id', $id);
         $one->setAttribute('Type', $type);
@@ -217,15 +230,28 @@ final readonly class WordAppend
         $heading = sprintf($letters, $text->headingRun().'<w:i w:val="0"/><w:iCs w:val="0"/>');
         $entry = '<w:keepNext w:val="0"/><w:keepLines w:val="0"/>'.WordPage::entryParagraph().'<w:jc w:val="left"/>';
 
-        return self::style('BibrelHeading', 'Bibrel page heading', 'BibrelEntry', WordPage::headingParagraph(), $heading)
+        return self::style(
+            'BibrelHeading',
+            'Bibrel page heading',
+            'BibrelEntry',
+            WordPage::headingParagraph(),
+            $heading,
+        )
             .self::style('BibrelEntry', 'Bibrel entry', 'BibrelEntry', $entry, $plain)
-            .self::style('BibrelAnnotation', 'Bibrel annotation', 'BibrelAnnotation', $text->annotationParagraph().'<w:jc w:val="left"/>', $plain);
+            .self::style(
+                'BibrelAnnotation',
+                'Bibrel annotation',
+                'BibrelAnnotation',
+                $text->annotationParagraph().'<w:jc w:val="left"/>',
+                $plain,
+            );
     }
 
     private static function style(string $id, string $name, string $next, string $paragraph, string $letters): string
     {
         return "<w:style w:type=\"paragraph\" w:customStyle=\"1\" w:styleId=\"{$id}\"><w:name w:val=\"{$name}\"/>"
-            ."<w:next w:val=\"{$next}\"/><w:uiPriority w:val=\"99\"/><w:pPr>{$paragraph}</w:pPr><w:rPr>{$letters}</w:rPr></w:style>";
+            ."<w:next w:val=\"{$next}\"/><w:uiPriority "
+            ."w:val=\"99\"/><w:pPr>{$paragraph}</w:pPr><w:rPr>{$letters}</w:rPr></w:style>";
     }
 
     /**
@@ -238,12 +264,16 @@ final readonly class WordAppend
         foreach ($this->archive->parts as $name => $content) {
             if (preg_match('~^customXml/item(\d+)\.xml$~', (string) $name, $m) === 1
                 && str_contains($content, WordSources::NAMESPACE)) {
-                $isOurs = ($this->archive->parts["customXml/itemProps{$m[1]}.xml"] ?? '') === self::declared(WordSources::properties());
+                $properties = $this->archive->parts["customXml/itemProps{$m[1]}.xml"] ?? '';
+                $isOurs = $properties === self::declared(WordSources::properties());
 
                 return $isOurs ? [$name => self::declared(WordSources::of($page)->xml())] : [];
             }
         }
-        for ($i = 1; $this->archive->has("customXml/item{$i}.xml") || $this->archive->has("customXml/itemProps{$i}.xml"); $i++);
+        $i = 1;
+        while ($this->archive->has("customXml/item{$i}.xml") || $this->archive->has("customXml/itemProps{$i}.xml")) {
+            $i++;
+        }
         $main = str_contains($this->parts->main, '/') ? '../' : '';
         self::relate($relations, 'rIdBibrelSources', self::R.'/customXml', "{$main}customXml/item{$i}.xml");
         self::typed($types, "customXml/itemProps{$i}.xml", self::PROPERTIES);
@@ -252,7 +282,8 @@ final readonly class WordAppend
             "customXml/item{$i}.xml" => self::declared(WordSources::of($page)->xml()),
             "customXml/itemProps{$i}.xml" => self::declared(WordSources::properties()),
             "customXml/_rels/item{$i}.xml.rels" => self::declared('<Relationships xmlns="'.self::RELATIONSHIPS
-                .'"><Relationship Id="rId1" Type="'.self::R."/customXmlProps\" Target=\"itemProps{$i}.xml\"/></Relationships>"),
+                .'"><Relationship Id="rId1" Type="'.self::R
+                    ."/customXmlProps\" Target=\"itemProps{$i}.xml\"/></Relationships>"),
         ];
     }
 

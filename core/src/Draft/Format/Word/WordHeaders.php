@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Draft\Format\Word;
 
+use Bibrel\Core\Draft\Format\XmlTree;
+
 /** What stands at the head of a document's last section, which takes over those before where it says nothing. */
 final class WordHeaders
 {
@@ -15,24 +17,30 @@ final class WordHeaders
     public function __construct(WordParts $parts)
     {
         foreach ($parts->document()->getElementsByTagNameNS('*', 'sectPr') as $section) {
-            foreach ($section->childNodes as $node) {
-                if (! $node instanceof \DOMElement) {
-                    continue;
-                }
+            foreach (XmlTree::elements($section) as $node) {
                 $said = WordStyles::attributes($node);
-                $part = $node->localName === 'headerReference' ? $parts->part($said['id'] ?? '') : null;
-                if ($part !== null) {
-                    $this->headers[$said['type'] ?? 'default'] = $part;
-                }
-                $this->hasFirst = $this->hasFirst || $node->localName === 'titlePg' && ($said['val'] ?? '1') !== '0';
+                match ($node->localName) {
+                    'headerReference' => $this->add($said['type'] ?? 'default', $parts->part($said['id'] ?? '')),
+                    'titlePg' => $this->hasFirst = $this->hasFirst || ($said['val'] ?? '1') !== '0',
+                    default => null,
+                };
             }
+        }
+    }
+
+    private function add(string $kind, ?\DOMDocument $header): void
+    {
+        if ($header !== null) {
+            $this->headers[$kind] = $header;
         }
     }
 
     /** @param  string  $kind  default or first */
     public function text(string $kind): string
     {
-        $header = $kind === 'first' && ! $this->hasFirst ? $this->headers['default'] ?? null : $this->headers[$kind] ?? null;
+        $header = $kind === 'first' && ! $this->hasFirst
+            ? $this->headers['default'] ?? null
+            : $this->headers[$kind] ?? null;
         $text = '';
         foreach ($header?->getElementsByTagNameNS('*', 't') ?? [] as $piece) {
             $text .= $piece->textContent;

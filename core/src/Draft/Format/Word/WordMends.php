@@ -46,7 +46,12 @@ final readonly class WordMends
             self::set($paragraph, 'spacing', [
                 ...($mend->lines === null ? [] : ['line' => (string) (int) (240 * $mend->lines), 'lineRule' => 'auto']),
                 ...($mend->isWithoutSpace ? ['before' => '0', 'after' => '0'] : []),
-            ], without: $mend->isWithoutSpace ? ['beforeAutospacing', 'afterAutospacing', 'beforeLines', 'afterLines'] : []);
+            ], without: $mend->isWithoutSpace ? [
+                'beforeAutospacing',
+                'afterAutospacing',
+                'beforeLines',
+                'afterLines',
+            ] : []);
         }
         if ($mend->first !== null) {
             $hangs = $mend->first < 0;

@@ -29,7 +29,9 @@ final class WordParts
         $this->main = $main;
         $this->relationships = $this->relationshipsOf($this->relationshipsName(), dirname($main));
         if ($this->document()->documentElement?->localName !== 'document') {
-            throw new Unreadable('This is no text document. Save your paper as .docx or .odt in your word processor and give that.');
+            throw new Unreadable(
+                'This is no text document. Save your paper as .docx or .odt in your word processor and give that.',
+            );
         }
     }
 
@@ -84,7 +86,9 @@ final class WordParts
 
     private function hasMacros(): Unreadable
     {
-        return new Unreadable('The draft carries macros, which are programs. Save it as a document without macros (.docx) and give that.');
+        return new Unreadable(
+            'The draft carries macros, which are programs. Save it as a document without macros (.docx) and give that.',
+        );
     }
 
     /** @return array<string, array{type: string, target: string, external: bool}> */

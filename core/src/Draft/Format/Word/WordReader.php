@@ -11,7 +11,8 @@ use Bibrel\Core\Draft\Paragraph;
 use Bibrel\Core\Draft\SheetLook;
 
 /**
- * Reads the text of an OOXML document as a reader sees it: what tracked changes took out is no text, what they put in is.
+ * Reads the text of an OOXML document as a reader sees it: what tracked changes took out is no text, what they put in
+ * is.
  * Paragraphs of the text itself are counted; those in tables, boxes and notes belong to the one they stand after.
  */
 final class WordReader
@@ -31,9 +32,7 @@ final class WordReader
 
     private bool $isBroken = false;
 
-    private int $sheet = 0;
-
-    private bool $countsSheets;
+    private int $sheet;
 
     public function __construct(private readonly WordParts $parts)
     {
@@ -53,8 +52,7 @@ final class WordReader
                 }
             }
         }
-        $this->countsSheets = str_contains((string) $parts->document()->saveXML(), 'lastRenderedPageBreak');
-        $this->sheet = $this->countsSheets ? 1 : 0;
+        $this->sheet = $parts->document()->getElementsByTagNameNS('*', 'lastRenderedPageBreak')->length > 0 ? 1 : 0;
     }
 
     public function draft(): Draft
@@ -94,29 +92,32 @@ final class WordReader
         $settings = $this->styles->paragraph($style, $direct);
         $text = new WordText($this->styles, $style);
         $text->read($node);
-        $place = $isApart || $note !== '' ? max(0, count($this->paragraphs) - 1) : count($this->paragraphs);
         $breaks = WordStyles::isOn($settings, 'pageBreakBefore') || $this->isBroken || $text->beginsWithBreak();
+        $isText = ! $isApart && $note === '';
         $one = new Paragraph(
-            $place,
+            $isText ? count($this->paragraphs) : max(0, count($this->paragraphs) - 1),
             $text->text(),
             $text->look($this->styles->nameOf($style), $settings, $breaks),
             $text->italics(),
             $note,
-            $this->sheet + ($text->sheetsBefore() > 0 ? $text->sheetsBefore() : 0),
+            $this->sheet + $text->sheetsBefore(),
             $isApart,
             $node->getNodePath() ?? '',
-            str_starts_with($text->text(), "\t"),
         );
-        if ($this->countsSheets) {
-            $this->sheet += $text->sheets();
-        }
-        if ($isApart || $note !== '') {
+        $this->sheet += $text->sheets();
+        if (! $isText) {
             $this->apart[] = $one;
 
             return;
         }
         $this->paragraphs[] = $one;
         $this->isBroken = $text->endsWithBreak() || self::beginsSection($properties);
+        $this->besides($text);
+    }
+
+    /** Notes that hang on a paragraph, and boxes next to it. */
+    private function besides(WordText $text): void
+    {
         foreach ($text->notes() as $name) {
             foreach ($this->notes[$name] ?? [] as $noted) {
                 $this->paragraph($noted, isApart: false, note: $name);
@@ -159,8 +160,13 @@ final class WordReader
         $section = XmlTree::child($body, 'sectPr');
         $size = XmlTree::child($section, 'pgSz');
         $margins = XmlTree::child($section, 'pgMar');
-        $said = [...($size === null ? [] : WordStyles::attributes($size)), ...($margins === null ? [] : WordStyles::attributes($margins))];
-        $twips = static fn (string $name, int $usual): int => is_numeric($said[$name] ?? null) ? (int) $said[$name] : $usual;
+        $said = [
+            ...($size === null ? [] : WordStyles::attributes($size)),
+            ...($margins === null ? [] : WordStyles::attributes($margins)),
+        ];
+        $twips = static fn (string $name, int $usual): int => is_numeric($said[$name] ?? null)
+            ? (int) $said[$name]
+            : $usual;
         $headers = new WordHeaders($this->parts);
 
         return new SheetLook(

@@ -13,7 +13,12 @@ use Bibrel\Core\Draft\Format\XmlTree;
  */
 final class WordStyles
 {
-    /** @var array<string, array{based: string, name: string, type: string, p: array<string, array<string, string>>, r: array<string, array<string, string>>, num: string}> */
+    /**
+     * @var array<string, array{
+     *     based: string, name: string,
+     *     p: array<string, array<string, string>>, r: array<string, array<string, string>>
+     * }>
+     */
     private array $styles = [];
 
     /** @var array{p: array<string, array<string, string>>, r: array<string, array<string, string>>} */
@@ -108,7 +113,8 @@ final class WordStyles
     /** @param  array<string, array<string, string>>  $settings */
     public static function isOn(array $settings, string $name): bool
     {
-        return isset($settings[$name]) && ! in_array($settings[$name]['val'] ?? '1', ['0', 'false', 'off', 'none'], true);
+        return isset($settings[$name])
+            && ! in_array($settings[$name]['val'] ?? '1', ['0', 'false', 'off', 'none'], true);
     }
 
     /** @return array<string, string> by their local names */
@@ -126,40 +132,51 @@ final class WordStyles
     {
         $said = self::attributes($node);
         $id = $said['styleId'] ?? '';
-        $value = static fn (string $name): string => self::attributes(XmlTree::child($node, $name) ?? $node)['val'] ?? '';
-        $paragraph = self::settings(XmlTree::child($node, 'pPr'));
         $this->styles[$id] = [
-            'based' => XmlTree::child($node, 'basedOn') === null ? '' : $value('basedOn'),
-            'name' => XmlTree::child($node, 'name') === null ? $id : $value('name'),
-            'type' => $said['type'] ?? 'paragraph',
-            'p' => $paragraph,
+            'based' => self::valueOf($node, 'basedOn'),
+            'name' => self::valueOf($node, 'name') ?: $id,
+            'p' => self::settings(XmlTree::child($node, 'pPr')),
             'r' => self::settings(XmlTree::child($node, 'rPr')),
-            'num' => $paragraph['numPr']['numId'] ?? '',
         ];
-        if (($said['type'] ?? '') === 'paragraph' && in_array($said['default'] ?? '', ['1', 'true', 'on'], true)) {
+        $isDefault = in_array($said['default'] ?? '', ['1', 'true', 'on'], true);
+        if ($isDefault && ($said['type'] ?? 'paragraph') === 'paragraph') {
             $this->normal = $id;
         }
+    }
+
+    private static function valueOf(\DOMElement $of, string $name): string
+    {
+        $node = XmlTree::child($of, $name);
+
+        return $node === null ? '' : self::attributes($node)['val'] ?? '';
     }
 
     private function readNumbering(?\DOMDocument $numbering): void
     {
         $levels = [];
         foreach (XmlTree::elements($numbering?->documentElement) as $node) {
+            $said = self::attributes($node);
             if ($node->localName === 'abstractNum') {
-                foreach (XmlTree::elements($node) as $level) {
-                    if ($level->localName === 'lvl') {
-                        $levels[self::attributes($node)['abstractNumId'] ?? ''][self::attributes($level)['ilvl'] ?? '0']
-                            = self::settings(XmlTree::child($level, 'pPr'));
-                    }
-                }
+                $levels[$said['abstractNumId'] ?? ''] = self::levelsOf($node);
             } elseif ($node->localName === 'num') {
-                $abstract = XmlTree::child($node, 'abstractNumId');
-                $of = $abstract === null ? '' : self::attributes($abstract)['val'] ?? '';
-                foreach ($levels[$of] ?? [] as $level => $settings) {
-                    $this->levels[(self::attributes($node)['numId'] ?? '').".{$level}"] = $settings;
+                foreach ($levels[self::valueOf($node, 'abstractNumId')] ?? [] as $level => $settings) {
+                    $this->levels[($said['numId'] ?? '').".{$level}"] = $settings;
                 }
             }
         }
+    }
+
+    /** @return array<string, array<string, array<string, string>>> settings of paragraphs by level */
+    private static function levelsOf(\DOMElement $numbering): array
+    {
+        $levels = [];
+        foreach (XmlTree::elements($numbering) as $level) {
+            if ($level->localName === 'lvl') {
+                $levels[self::attributes($level)['ilvl'] ?? '0'] = self::settings(XmlTree::child($level, 'pPr'));
+            }
+        }
+
+        return $levels;
     }
 
     private function readTheme(?\DOMDocument $theme): void
@@ -181,7 +198,10 @@ final class WordStyles
         return $this->resolved[$style] ??= (function () use ($style): array {
             $chain = $this->chain($style);
 
-            return ['p' => self::over($this->defaults['p'], $chain['p']), 'r' => self::over($this->defaults['r'], $chain['r'])];
+            return [
+                'p' => self::over($this->defaults['p'], $chain['p']),
+                'r' => self::over($this->defaults['r'], $chain['r']),
+            ];
         })();
     }
 

@@ -13,6 +13,8 @@ final class WordText
     /** What holds text a reader does not see. */
     private const HIDDEN = ['del', 'moveFrom', 'Fallback', 'pPr', 'rPr', 'instrText', 'delText', 'sdtPr', 'sdtEndPr'];
 
+    private const CHARACTERS = ['tab' => "\t", 'ptab' => "\t", 'cr' => "\n", 'noBreakHyphen' => '-'];
+
     private string $text = '';
 
     /** @var list<array{int, int}> */
@@ -92,7 +94,9 @@ final class WordText
 
     public function beginsWithBreak(): bool
     {
-        return $this->breaks !== [] && trim(substr($this->text, 0, $this->breaks[0])) === '' && trim($this->text) !== '';
+        return $this->breaks !== []
+            && trim(substr($this->text, 0, $this->breaks[0])) === ''
+            && trim($this->text) !== '';
     }
 
     public function endsWithBreak(): bool
@@ -100,63 +104,32 @@ final class WordText
         return $this->breaks !== [] && trim(substr($this->text, $this->breaks[count($this->breaks) - 1])) === '';
     }
 
-    /** @param  array<string, array<string, string>>  $settings  of the paragraph */
+    /**
+     * @param  string  $style  the name of the paragraph's style
+     * @param  array<string, array<string, string>>  $settings  of the paragraph
+     */
     public function look(string $style, array $settings, bool $breaks): Look
     {
-        $default = $this->styles->run($this->style, '', []);
         arsort($this->looks);
-        [$face, $size] = explode('|', (string) (array_key_first($this->looks) ?? $this->styles->face($default).'|'.($default['sz']['val'] ?? '20')));
-        $spacing = $settings['spacing'] ?? [];
-        $indent = $settings['ind'] ?? [];
-        $points = is_numeric($size) ? (float) $size / 2 : null;
-        $twips = static fn (string|int|null $value): int => is_numeric($value) ? (int) round((float) $value) : 0;
-        $first = isset($indent['hanging']) ? -$twips($indent['hanging']) : $twips($indent['firstLine'] ?? 0);
-        $outline = $settings['outlineLvl']['val'] ?? '';
+        [$face, $size] = explode(
+            '|',
+            (string) (array_key_first($this->looks) ?? $this->lookOf($this->styles->run($this->style, '', []))),
+        );
 
-        return new Look(
+        return (new WordLook($settings))->look(
             $style,
-            self::lines($spacing, $points ?? 10.0),
-            self::auto($spacing, 'before', $twips($spacing['before'] ?? 0)),
-            self::auto($spacing, 'after', $twips($spacing['after'] ?? 0)),
-            $twips($indent['left'] ?? $indent['start'] ?? 0),
-            $twips($indent['right'] ?? $indent['end'] ?? 0),
-            $first,
-            match ($settings['jc']['val'] ?? 'start') {
-                'center' => 'center',
-                'right', 'end' => 'end',
-                'both', 'distribute' => 'both',
-                default => 'start',
-            },
             $face,
-            $points,
+            (float) $size / 2,
             $this->letters > 0 && $this->bold === $this->letters,
             $this->letters > 0 && $this->italic === $this->letters,
             $breaks,
-            ($settings['numPr']['numId'] ?? '0') !== '0',
-            is_numeric($outline) && (int) $outline < 9 ? (int) $outline + 1 : self::outlineOf($style),
         );
     }
 
-    private static function outlineOf(string $style): int
+    /** @param  array<string, array<string, string>>  $settings  of letters */
+    private function lookOf(array $settings): string
     {
-        return preg_match('/^heading (\d)$/i', $style, $m) === 1 ? (int) $m[1] : 0;
-    }
-
-    /** @param  array<string, string>  $spacing */
-    private static function auto(array $spacing, string $side, int $said): int
-    {
-        return in_array($spacing["{$side}Autospacing"] ?? '0', ['1', 'true', 'on'], true) ? 280 : $said;
-    }
-
-    /** @param  array<string, string>  $spacing */
-    private static function lines(array $spacing, float $size): float
-    {
-        $line = is_numeric($spacing['line'] ?? null) ? (float) $spacing['line'] : 240.0;
-
-        return in_array($spacing['lineRule'] ?? 'auto', ['exact', 'atLeast'], true)
-            // A line of type is about 1.15 of its size high.
-            ? round($line / 20 / ($size * 1.15), 2)
-            : round($line / 240, 2);
+        return $this->styles->face($settings).'|'.($settings['sz']['val'] ?? '20');
     }
 
     private function run(\DOMElement $run): void
@@ -176,7 +149,7 @@ final class WordText
             return;
         }
         $this->letters += $letters;
-        $look = $this->styles->face($settings).'|'.($settings['sz']['val'] ?? '20');
+        $look = $this->lookOf($settings);
         $this->looks[$look] = ($this->looks[$look] ?? 0) + $letters;
         $this->bold += WordStyles::isOn($settings, 'b') ? $letters : 0;
         if (WordStyles::isOn($settings, 'i')) {
@@ -191,15 +164,22 @@ final class WordText
         $attributes = WordStyles::attributes($node);
         match ($name) {
             't' => $this->text .= $node->textContent,
-            'tab', 'ptab' => $this->text .= "\t",
-            'noBreakHyphen' => $this->text .= '-',
-            'br' => ($attributes['type'] ?? '') === 'page' ? $this->breaks[] = strlen($this->text) : $this->text .= "\n",
-            'cr' => $this->text .= "\n",
+            'tab', 'ptab', 'cr', 'noBreakHyphen' => $this->text .= self::CHARACTERS[$name],
+            'br' => $this->lineBreak($attributes['type'] ?? ''),
             'lastRenderedPageBreak' => $this->sheet(),
             'footnoteReference', 'endnoteReference' => $this->notes[] = substr($name, 0, -strlen('Reference'))
                 .' '.($attributes['id'] ?? ''),
             default => $this->boxesIn($node),
         };
+    }
+
+    private function lineBreak(string $type): void
+    {
+        if ($type === 'page') {
+            $this->breaks[] = strlen($this->text);
+        } else {
+            $this->text .= "\n";
+        }
     }
 
     private function sheet(): void
