@@ -44,7 +44,7 @@ final class OpenTextDraftTest extends TestCase
     {
         foreach ([self::file('<text:p text:style-name="P1">Some text (Brook 15).</text:p>'), ...self::written()] as $bytes) {
             $copy = (new DraftFile($bytes))->document()->withPage(self::page(['moonpower', 'lamps']), replaces: false);
-            [$before, $after] = [self::parts($bytes), self::parts($copy)];
+            [$before, $after] = [WordFile::parts($bytes), WordFile::parts($copy)];
             foreach ($before as $name => $content) {
                 if (! in_array($name, ['content.xml', 'styles.xml'], true)) {
                     self::assertSame($content, $after[$name] ?? null, $name);
@@ -120,22 +120,6 @@ final class OpenTextDraftTest extends TestCase
     private static function page(array $ids): Page
     {
         return Page::compose(DraftCase::sources($ids), Styles::get('mla-9'), new CourseRules(links: true));
-    }
-
-    /** @return array<string, string> */
-    private static function parts(string $bytes): array
-    {
-        $file = (string) tempnam(sys_get_temp_dir(), 'draft');
-        file_put_contents($file, $bytes);
-        $zip = new \ZipArchive;
-        $zip->open($file);
-        $parts = [];
-        for ($i = 0; $i < $zip->numFiles; $i++) {
-            $parts[(string) $zip->getNameIndex($i)] = (string) $zip->getFromIndex($i);
-        }
-        unlink($file);
-
-        return $parts;
     }
 
     /** @return list<string> */

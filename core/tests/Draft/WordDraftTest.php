@@ -58,7 +58,7 @@ final class WordDraftTest extends TestCase
     public function test_nothing_but_the_page_is_new_in_the_copy(string $bytes): void
     {
         $copy = (new DraftFile($bytes))->document()->withPage(self::page(['moonpower', 'lamps']), replaces: false);
-        [$before, $after] = [self::parts($bytes), self::parts($copy)];
+        [$before, $after] = [WordFile::parts($bytes), WordFile::parts($copy)];
         $may = ['word/document.xml', 'word/styles.xml', 'word/_rels/document.xml.rels', '[Content_Types].xml'];
         foreach ($before as $name => $content) {
             if (! in_array($name, $may, true)) {
@@ -113,7 +113,7 @@ final class WordDraftTest extends TestCase
                 'Harrow, Ruth. Iron and Salt: The Railway Comes to Northmere. Lantern Row, 2001.', 'Appendix', 'A table of mills.',
             ], array_slice($texts, -5));
             self::assertSame(1, count(array_keys($texts, 'Works Cited', true)));
-            self::assertStringNotContainsString('<w:sdtContent/>', self::parts($copy)['word/document.xml']);
+            self::assertStringNotContainsString('<w:sdtContent/>', WordFile::parts($copy)['word/document.xml']);
         }
     }
 
@@ -123,15 +123,15 @@ final class WordDraftTest extends TestCase
         $twice = (new DraftFile($once))->document()->withPage(self::page(['moonpower', 'lamps']), true);
         $texts = array_map(static fn (Paragraph $one): string => $one->text, self::read($twice)->paragraphs);
         self::assertSame(1, count(array_keys($texts, 'Works Cited', true)));
-        self::assertSame(1, substr_count(self::parts($twice)['word/styles.xml'], 'w:styleId="BibrelEntry"'));
-        self::assertSame(1, count(preg_grep('~^customXml/item\d~', array_keys(self::parts($twice)))));
+        self::assertSame(1, substr_count(WordFile::parts($twice)['word/styles.xml'], 'w:styleId="BibrelEntry"'));
+        self::assertSame(1, count(preg_grep('~^customXml/item\d~', array_keys(WordFile::parts($twice)))));
     }
 
     public function test_a_break_that_stands_at_the_end_already_is_enough(): void
     {
         $break = '<w:p><w:r><w:br w:type="page"/></w:r></w:p>';
         $copy = (new DraftFile(WordFile::of(WordFile::paper(list: $break))))->document()->withPage(self::page(['moonpower']), false);
-        self::assertStringNotContainsString('pageBreakBefore', self::parts($copy)['word/document.xml']);
+        self::assertStringNotContainsString('pageBreakBefore', WordFile::parts($copy)['word/document.xml']);
     }
 
     public function test_the_settings_of_new_paragraphs_and_styles_stand_in_the_order_of_the_schema(): void
@@ -142,7 +142,7 @@ final class WordDraftTest extends TestCase
             'style' => ['name', 'basedOn', 'next', 'uiPriority', 'pPr', 'rPr'],
             'sectPr' => ['headerReference', 'pgSz', 'pgMar', 'pgNumType'],
         ];
-        $copy = self::parts((new DraftFile(WordFile::of(WordFile::paper())))->document()->withPage(self::page(['moonpower', 'lamps']), false));
+        $copy = WordFile::parts((new DraftFile(WordFile::of(WordFile::paper())))->document()->withPage(self::page(['moonpower', 'lamps']), false));
         foreach (['word/document.xml', 'word/styles.xml'] as $name) {
             $document = new \DOMDocument;
             $document->loadXML($copy[$name]);
@@ -231,22 +231,6 @@ final class WordDraftTest extends TestCase
     {
         // Where a paragraph stands in the file changes with what is put in before it.
         return (new DraftFile($bytes))->document()->draft();
-    }
-
-    /** @return array<string, string> */
-    private static function parts(string $bytes): array
-    {
-        $file = (string) tempnam(sys_get_temp_dir(), 'draft');
-        file_put_contents($file, $bytes);
-        $zip = new \ZipArchive;
-        $zip->open($file);
-        $parts = [];
-        for ($i = 0; $i < $zip->numFiles; $i++) {
-            $parts[(string) $zip->getNameIndex($i)] = (string) $zip->getFromIndex($i);
-        }
-        unlink($file);
-
-        return $parts;
     }
 
     /** @return list<string> the elements right below an element, in canonical XML */

@@ -123,4 +123,20 @@ final class WordFile
         return "{$sentence} Its wheel stood still for half of every day, which the miller spent asleep, and his neighbours had "
             .'learned over the years to keep the same hours as he did, or to do without bread.';
     }
+
+    /** @return array<string, string> what is in a package, by name */
+    public static function parts(string $bytes): array
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'draft');
+        file_put_contents($file, $bytes);
+        $zip = new \ZipArchive;
+        $zip->open($file);
+        $parts = [];
+        for ($i = 0; $i < $zip->numFiles; $i++) {
+            $parts[(string) $zip->getNameIndex($i)] = (string) $zip->getFromIndex($i);
+        }
+        unlink($file);
+
+        return $parts;
+    }
 }

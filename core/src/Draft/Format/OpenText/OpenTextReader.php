@@ -6,6 +6,7 @@ namespace Bibrel\Core\Draft\Format\OpenText;
 
 use Bibrel\Core\Draft\Draft;
 use Bibrel\Core\Draft\Format\Archive;
+use Bibrel\Core\Draft\Format\GatheredText;
 use Bibrel\Core\Draft\Format\XmlTree;
 use Bibrel\Core\Draft\Look;
 use Bibrel\Core\Draft\Paragraph;
@@ -90,15 +91,15 @@ final class OpenTextReader
         $isText = ! $isApart && $note === '';
         $one = new Paragraph(
             $isText ? count($this->paragraphs) : max(0, count($this->paragraphs) - 1),
-            $text->text(),
-            $this->look($node, $text, $name, $isListed, $isText && $this->breaks($name)),
-            $text->italics(),
+            $text->gathered->text,
+            $this->look($node, $text->gathered, $name, $isListed, $isText && $this->breaks($name)),
+            $text->gathered->italics,
             $note,
             $this->sheet,
             $isApart,
             $node->getNodePath() ?? '',
         );
-        $this->sheet += $text->sheets();
+        $this->sheet += $text->gathered->sheets;
         if (! $isText) {
             $this->apart[] = $one;
 
@@ -132,29 +133,29 @@ final class OpenTextReader
                 }
             }
         }
-        foreach ($text->boxes() as $box) {
+        foreach ($text->gathered->boxes as $box) {
             $this->blocks($box, isApart: true);
         }
     }
 
-    private function look(\DOMElement $node, OpenTextText $text, string $name, bool $isListed, bool $breaks): Look
+    private function look(\DOMElement $node, GatheredText $letters, string $name, bool $isListed, bool $breaks): Look
     {
         $settings = $this->styles->of('paragraph', $name);
         $length = static fn (string $key): int => OpenTextStyles::twips($settings[$key] ?? '') ?? 0;
 
         return new Look(
             $this->styles->parentOf($name) ?: $name,
-            self::lines($settings, $text->size()),
+            self::lines($settings, $letters->size()),
             $length('margin-top'),
             $length('margin-bottom'),
             $length('margin-left'),
             $length('margin-right'),
             $length('text-indent'),
             self::ALIGNED[$settings['text-align'] ?? ''] ?? 'start',
-            $text->face(),
-            $text->size(),
-            $text->isBold(),
-            $text->isItalic(),
+            $letters->face(),
+            $letters->size(),
+            $letters->isBold(),
+            $letters->isItalic(),
             $breaks,
             $isListed,
             $node->localName === 'h' ? max(1, (int) OpenTextStyles::attribute($node, 'outline-level')) : 0,

@@ -4,53 +4,31 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Draft\Format\OpenText;
 
+use Bibrel\Core\Draft\Format\GatheredText;
+
 /** The text of one paragraph, span by span, and how most of its letters look. */
 final class OpenTextText
 {
     private const SKIPPED = ['annotation', 'annotation-end', 'tracked-changes', 'ruby-text', 'sequence-decls'];
 
+    private const USUAL = 12.0;
+
     private const BOLD = ['bold', '600', '700', '800', '900'];
 
-    private string $text = '';
+    public readonly GatheredText $gathered;
 
-    /** @var list<array{int, int}> */
-    private array $italics = [];
-
-    /** @var list<\DOMElement> */
+    /** @var list<\DOMElement> bodies of the notes that hang on it */
     private array $notes = [];
-
-    /** @var list<\DOMElement> */
-    private array $boxes = [];
-
-    private int $sheets = 0;
-
-    /** @var array<string, int> letters by face and size */
-    private array $looks = [];
-
-    private int $letters = 0;
-
-    private int $bold = 0;
-
-    private int $italic = 0;
 
     public function __construct(private readonly OpenTextStyles $styles, private readonly string $style)
     {
+        $usual = $styles->of('paragraph', $style);
+        $this->gathered = new GatheredText($styles->face($usual), self::sizeOf($usual));
     }
 
     public function read(\DOMElement $paragraph): void
     {
         $this->within($paragraph, $this->styles->of('paragraph', $this->style));
-    }
-
-    public function text(): string
-    {
-        return $this->text;
-    }
-
-    /** @return list<array{int, int}> */
-    public function italics(): array
-    {
-        return $this->italics;
     }
 
     /** @return list<\DOMElement> bodies of the notes that hang on it */
@@ -59,51 +37,15 @@ final class OpenTextText
         return $this->notes;
     }
 
-    /** @return list<\DOMElement> what stands in boxes next to it */
-    public function boxes(): array
+    /**
+     * @param  array<string, string>  $settings
+     * @return float in points
+     */
+    private static function sizeOf(array $settings): float
     {
-        return $this->boxes;
-    }
+        $size = $settings['font-size'] ?? '';
 
-    public function sheets(): int
-    {
-        return $this->sheets;
-    }
-
-    public function face(): string
-    {
-        return explode('|', $this->look())[0];
-    }
-
-    /** In points. */
-    public function size(): float
-    {
-        return (float) (explode('|', $this->look())[1] ?? 12) ?: 12.0;
-    }
-
-    public function isBold(): bool
-    {
-        return $this->letters > 0 && $this->bold === $this->letters;
-    }
-
-    public function isItalic(): bool
-    {
-        return $this->letters > 0 && $this->italic === $this->letters;
-    }
-
-    private function look(): string
-    {
-        arsort($this->looks);
-
-        return (string) (array_key_first($this->looks) ?? $this->lookOf($this->styles->of('paragraph', $this->style)));
-    }
-
-    /** @param  array<string, string>  $settings */
-    private function lookOf(array $settings): string
-    {
-        $size = $settings['font-size'] ?? '12pt';
-
-        return $this->styles->face($settings).'|'.(str_ends_with($size, 'pt') ? (float) $size : 12.0);
+        return str_ends_with($size, 'pt') ? (float) $size : self::USUAL;
     }
 
     /** @param  array<string, string>  $settings */
@@ -127,7 +69,7 @@ final class OpenTextText
             's' => $this->add(str_repeat(' ', $count), $settings),
             'tab' => $this->add("\t", $settings),
             'line-break' => $this->add("\n", $settings),
-            'soft-page-break' => $this->sheets++,
+            'soft-page-break' => $this->gathered->sheets++,
             'note' => $this->note($node),
             'frame', 'custom-shape' => $this->boxesIn($node),
             'span' => $this->within($node, [
@@ -141,28 +83,22 @@ final class OpenTextText
     /** @param  array<string, string>  $settings */
     private function add(string $text, array $settings): void
     {
-        $start = strlen($this->text);
-        $this->text .= $this->spaced($text);
-        $letters = mb_strlen(trim($text));
-        if ($letters === 0) {
-            return;
-        }
-        $this->letters += $letters;
-        $look = $this->lookOf($settings);
-        $this->looks[$look] = ($this->looks[$look] ?? 0) + $letters;
-        $this->bold += in_array($settings['font-weight'] ?? '', self::BOLD, true) ? $letters : 0;
-        if (in_array($settings['font-style'] ?? '', ['italic', 'oblique'], true)) {
-            $this->italic += $letters;
-            $this->italics[] = [$start, strlen($this->text)];
-        }
+        $this->gathered->add(
+            $this->spaced($text),
+            $this->styles->face($settings),
+            self::sizeOf($settings),
+            in_array($settings['font-weight'] ?? '', self::BOLD, true),
+            in_array($settings['font-style'] ?? '', ['italic', 'oblique'], true),
+        );
     }
 
     /** After a space, or at the head of a paragraph, a space of the file is none. */
     private function spaced(string $text): string
     {
-        $isOver = str_starts_with($text, ' ') && ($this->text === '' || str_ends_with($this->text, ' '));
+        $before = $this->gathered->text;
+        $isOver = str_starts_with($text, ' ') && ($before === '' || str_ends_with($before, ' '));
 
-        return $isOver && ($text !== ' ' || $this->text === '') ? ltrim($text, ' ') : $text;
+        return $isOver && ($text !== ' ' || $before === '') ? ltrim($text, ' ') : $text;
     }
 
     private function note(\DOMElement $note): void
@@ -177,7 +113,7 @@ final class OpenTextText
     private function boxesIn(\DOMElement $frame): void
     {
         foreach ($frame->getElementsByTagNameNS('*', 'text-box') as $box) {
-            $this->boxes[] = $box;
+            $this->gathered->boxes[] = $box;
         }
     }
 }

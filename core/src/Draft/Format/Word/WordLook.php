@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Draft\Format\Word;
 
+use Bibrel\Core\Draft\Format\GatheredText;
 use Bibrel\Core\Draft\Look;
 
 /** Resolved settings of a paragraph as lengths and numbers (ECMA-376, part 1, 17.3.1). */
@@ -28,25 +29,22 @@ final readonly class WordLook
     {
     }
 
-    /**
-     * @param  string  $style  its name
-     * @param  float  $size  of its letters, in points
-     */
-    public function look(string $style, string $face, float $size, bool $isBold, bool $isItalic, bool $breaks): Look
+    /** @param  string  $style  its name */
+    public function look(string $style, GatheredText $text, bool $breaks): Look
     {
         return new Look(
             $style,
-            $this->lines($size),
+            $this->lines($text->size()),
             $this->space('before'),
             $this->space('after'),
             $this->length('ind', 'left', 'start'),
             $this->length('ind', 'right', 'end'),
             $this->first(),
             self::ALIGNED[$this->said('jc', 'val')] ?? 'start',
-            $face,
-            $size,
-            $isBold,
-            $isItalic,
+            $text->face(),
+            $text->size(),
+            $text->isBold(),
+            $text->isItalic(),
             $breaks,
             ! in_array($this->said('numPr', 'numId'), ['', '0'], true),
             $this->outline($style),

@@ -96,15 +96,15 @@ final class WordReader
         $isText = ! $isApart && $note === '';
         $one = new Paragraph(
             $isText ? count($this->paragraphs) : max(0, count($this->paragraphs) - 1),
-            $text->text(),
+            $text->gathered->text,
             $text->look($this->styles->nameOf($style), $settings, $breaks),
-            $text->italics(),
+            $text->gathered->italics,
             $note,
             $this->sheet + $text->sheetsBefore(),
             $isApart,
             $node->getNodePath() ?? '',
         );
-        $this->sheet += $text->sheets();
+        $this->sheet += $text->gathered->sheets;
         if (! $isText) {
             $this->apart[] = $one;
 
@@ -123,7 +123,7 @@ final class WordReader
                 $this->paragraph($noted, isApart: false, note: $name);
             }
         }
-        foreach ($text->boxes() as $box) {
+        foreach ($text->gathered->boxes as $box) {
             $this->blocks($box, isApart: true);
         }
     }

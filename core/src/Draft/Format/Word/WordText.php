@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Draft\Format\Word;
 
+use Bibrel\Core\Draft\Format\GatheredText;
 use Bibrel\Core\Draft\Format\XmlTree;
 use Bibrel\Core\Draft\Look;
 
@@ -13,37 +14,23 @@ final class WordText
     /** What holds text a reader does not see. */
     private const HIDDEN = ['del', 'moveFrom', 'Fallback', 'pPr', 'rPr', 'instrText', 'delText', 'sdtPr', 'sdtEndPr'];
 
-    private const CHARACTERS = ['tab' => "\t", 'ptab' => "\t", 'cr' => "\n", 'noBreakHyphen' => '-'];
+    private const CHARACTERS = ['tab' => "\t", 'ptab' => "\t", 'br' => "\n", 'cr' => "\n", 'noBreakHyphen' => '-'];
 
-    private string $text = '';
+    public readonly GatheredText $gathered;
 
-    /** @var list<array{int, int}> */
-    private array $italics = [];
-
-    /** @var list<string> */
+    /** @var list<string> "footnote 3" */
     private array $notes = [];
 
-    /** @var list<\DOMElement> */
-    private array $boxes = [];
-
-    private int $sheets = 0;
-
+    /** How many sheets begin before its first letter. */
     private int $sheetsBefore = 0;
 
     /** @var list<int> where in the text sheets are broken by hand, in bytes */
     private array $breaks = [];
 
-    /** @var array<string, int> letters by face and size: "Tinos|24" */
-    private array $looks = [];
-
-    private int $letters = 0;
-
-    private int $bold = 0;
-
-    private int $italic = 0;
-
     public function __construct(private readonly WordStyles $styles, private readonly string $style)
     {
+        $usual = $styles->run($style, '', []);
+        $this->gathered = new GatheredText($styles->face($usual), self::sizeOf($usual));
     }
 
     public function read(\DOMElement $paragraph): void
@@ -57,36 +44,12 @@ final class WordText
         }
     }
 
-    public function text(): string
-    {
-        return $this->text;
-    }
-
-    /** @return list<array{int, int}> */
-    public function italics(): array
-    {
-        return $this->italics;
-    }
-
     /** @return list<string> "footnote 3" */
     public function notes(): array
     {
         return $this->notes;
     }
 
-    /** @return list<\DOMElement> what stands in boxes beside it */
-    public function boxes(): array
-    {
-        return $this->boxes;
-    }
-
-    /** How many sheets begin within it, as the file records them. */
-    public function sheets(): int
-    {
-        return $this->sheets;
-    }
-
-    /** How many of those begin before its first letter. */
     public function sheetsBefore(): int
     {
         return $this->sheetsBefore;
@@ -95,13 +58,13 @@ final class WordText
     public function beginsWithBreak(): bool
     {
         return $this->breaks !== []
-            && trim(substr($this->text, 0, $this->breaks[0])) === ''
-            && trim($this->text) !== '';
+            && trim(substr($this->gathered->text, 0, $this->breaks[0])) === ''
+            && trim($this->gathered->text) !== '';
     }
 
     public function endsWithBreak(): bool
     {
-        return $this->breaks !== [] && trim(substr($this->text, $this->breaks[count($this->breaks) - 1])) === '';
+        return $this->breaks !== [] && trim(substr($this->gathered->text, $this->breaks[count($this->breaks) - 1])) === '';
     }
 
     /**
@@ -110,26 +73,16 @@ final class WordText
      */
     public function look(string $style, array $settings, bool $breaks): Look
     {
-        arsort($this->looks);
-        [$face, $size] = explode(
-            '|',
-            (string) (array_key_first($this->looks) ?? $this->lookOf($this->styles->run($this->style, '', []))),
-        );
-
-        return (new WordLook($settings))->look(
-            $style,
-            $face,
-            (float) $size / 2,
-            $this->letters > 0 && $this->bold === $this->letters,
-            $this->letters > 0 && $this->italic === $this->letters,
-            $breaks,
-        );
+        return (new WordLook($settings))->look($style, $this->gathered, $breaks);
     }
 
-    /** @param  array<string, array<string, string>>  $settings  of letters */
-    private function lookOf(array $settings): string
+    /**
+     * @param  array<string, array<string, string>>  $settings  of letters
+     * @return float in points
+     */
+    private static function sizeOf(array $settings): float
     {
-        return $this->styles->face($settings).'|'.($settings['sz']['val'] ?? '20');
+        return (float) ($settings['sz']['val'] ?? 20) / 2;
     }
 
     private function run(\DOMElement $run): void
@@ -139,53 +92,46 @@ final class WordText
         if (WordStyles::isOn($settings, 'vanish')) {
             return;
         }
-        $start = strlen($this->text);
+        $text = '';
         foreach (XmlTree::elements($run) as $node) {
-            $this->content($node);
+            $text .= $this->content($node, $text);
         }
-        $said = substr($this->text, $start);
-        $letters = mb_strlen(trim($said));
-        if ($letters === 0) {
-            return;
-        }
-        $this->letters += $letters;
-        $look = $this->lookOf($settings);
-        $this->looks[$look] = ($this->looks[$look] ?? 0) + $letters;
-        $this->bold += WordStyles::isOn($settings, 'b') ? $letters : 0;
-        if (WordStyles::isOn($settings, 'i')) {
-            $this->italic += $letters;
-            $this->italics[] = [$start, strlen($this->text)];
-        }
+        $this->gathered->add(
+            $text,
+            $this->styles->face($settings),
+            self::sizeOf($settings),
+            WordStyles::isOn($settings, 'b'),
+            WordStyles::isOn($settings, 'i'),
+        );
     }
 
-    private function content(\DOMElement $node): void
+    /**
+     * @param  string  $before  what the run has said so far
+     * @return string the text of one thing in a run
+     */
+    private function content(\DOMElement $node, string $before): string
     {
         $name = (string) $node->localName;
+        if ($name === 't') {
+            return $node->textContent;
+        }
         $attributes = WordStyles::attributes($node);
-        match ($name) {
-            't' => $this->text .= $node->textContent,
-            'tab', 'ptab', 'cr', 'noBreakHyphen' => $this->text .= self::CHARACTERS[$name],
-            'br' => $this->lineBreak($attributes['type'] ?? ''),
-            'lastRenderedPageBreak' => $this->sheet(),
-            'footnoteReference', 'endnoteReference' => $this->notes[] = substr($name, 0, -strlen('Reference'))
+        $isBreak = $name === 'br' && ($attributes['type'] ?? '') === 'page';
+        match (true) {
+            $isBreak => $this->breaks[] = strlen($this->gathered->text.$before),
+            $name === 'lastRenderedPageBreak' => $this->sheet($this->gathered->text.$before),
+            str_ends_with($name, 'noteReference') => $this->notes[] = substr($name, 0, -strlen('Reference'))
                 .' '.($attributes['id'] ?? ''),
             default => $this->boxesIn($node),
         };
+
+        return $isBreak ? '' : self::CHARACTERS[$name] ?? '';
     }
 
-    private function lineBreak(string $type): void
+    private function sheet(string $before): void
     {
-        if ($type === 'page') {
-            $this->breaks[] = strlen($this->text);
-        } else {
-            $this->text .= "\n";
-        }
-    }
-
-    private function sheet(): void
-    {
-        $this->sheets++;
-        $this->sheetsBefore += trim($this->text) === '' ? 1 : 0;
+        $this->gathered->sheets++;
+        $this->sheetsBefore += trim($before) === '' ? 1 : 0;
     }
 
     private function boxesIn(\DOMElement $node): void
@@ -197,7 +143,7 @@ final class WordText
             }
             // What a program that knows no boxes shows instead says the same again.
             if ($up === $node) {
-                $this->boxes[] = $box;
+                $this->gathered->boxes[] = $box;
             }
         }
     }
