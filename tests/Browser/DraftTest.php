@@ -51,7 +51,7 @@ final class DraftTest extends BrowserTestCase
         $this->until(fn (): bool => ! in_array('uncited', $this->toPutRight(), true), 'It is settled.');
 
         $this->css('[data-give-back]')->click();
-        $this->css('[data-mend="line-spacing"]')->click();
+        $this->found(WebDriverBy::xpath('//label[contains(., "Double spacing")]'))->click();
         $this->css('[data-give]')->click();
         $file = $this->downloaded();
         self::assertSame('tide-mills-with-page.docx', basename($file));

@@ -199,7 +199,7 @@ final class FirstPaperTest extends BrowserTestCase
                 const paper = id('P' + Date.now().toString(36).toUpperCase().replace(/[ILOU]/g, 'X').slice(-6));
                 await put(`papers/${paper}`, { version: 0, title: 'Long', style: 'mla-9', surname: 'Adeyemi' });
                 for (let i = 0; i < 30; i++) {
-                    await put(`papers/${paper}/sources/${paper.slice(0, 24)}${10 + i}`, { version: 0, source: { kind: 'book', title: { main: `A rather long title about the tides of the northern coast, number ${i}` }, contributors: [{ role: 'author', name: { given: 'Halima', family: 'Brook' + String.fromCharCode(97 + (i % 26)) } }], containers: [{ publisher: 'Quayside Press', date: '2014' }] } });
+                    await put(`papers/${paper}/sources/${paper.slice(0, 24)}${10 + i}`, { version: 0, source: { kind: 'book', title: { main: `A rather long title about the tides of the northern coast, the mills that stood on it, the keepers who slept in them, the bread that came of it, the herons that waited for all of it to be over, the railway that brought the end, and the pond that is left, number ${i}` }, contributors: [{ role: 'author', name: { given: 'Halima', family: 'Brook' + String.fromCharCode(97 + (i % 26)) } }], containers: [{ publisher: 'Quayside Press', date: '2014' }] } });
                 }
                 location.href = `/papers/${paper}`;
                 done();
@@ -230,6 +230,10 @@ final class FirstPaperTest extends BrowserTestCase
         self::assertGreaterThanOrEqual(3, count($sheets));
         self::assertSame(array_fill(0, count($sheets), 96), $margins, 'Every sheet begins an inch below its edge.');
         self::assertSame(substr((string) end($sheets[0]), 0, -2), substr((string) $sheets[1][0], 0, -2), 'The paper is to have an entry that runs on over two sheets.');
+        foreach ($sheets as $sheet) {
+            $lines = array_count_values(array_map(static fn (string $line): string => substr($line, 0, -2), $sheet));
+            self::assertGreaterThanOrEqual(2, min($lines), 'No single line stands alone at a sheet’s foot or head.');
+        }
         self::assertSame('Adeyemi 2', $this->browser->executeScript('return document.querySelectorAll("[data-sheet]")[1].firstElementChild.textContent'));
     }
 

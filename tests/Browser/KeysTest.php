@@ -28,7 +28,7 @@ final class KeysTest extends BrowserTestCase
         $this->focused('[role="menu"], [role="menuitem"]', 'The menu has the focus.');
         $this->browser->executeScript('window.asked = []; HTMLAnchorElement.prototype.click = function () { window.asked.push(this.getAttribute("href")); }');
         $this->keys(WebDriverKeys::ARROW_DOWN);
-        $this->until(fn (): bool => str_contains($this->browser->switchTo()->activeElement()->getText(), 'Rich text'), 'An arrow walks on.');
+        $this->until(fn (): bool => str_contains($this->browser->switchTo()->activeElement()->getText(), 'PDF'), 'An arrow walks on.');
         $this->keys(WebDriverKeys::ARROW_UP);
         $this->until(fn (): bool => str_contains($this->browser->switchTo()->activeElement()->getText(), 'Word-processor document'), fn (): string => $this->browser->switchTo()->activeElement()->getText());
         $this->keys(WebDriverKeys::ENTER);

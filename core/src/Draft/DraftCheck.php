@@ -35,9 +35,7 @@ final readonly class DraftCheck
             $citations[] = $checked;
             $cited += array_fill_keys($checked->sources, true);
         }
-        if (! $this->style->citesYear()) {
-            $cited += $this->mentioned($prose, $index);
-        }
+        $cited += $this->style->citesYear() ? self::dated($prose, $index) : self::mentioned($prose, $index);
         $uncited = array_keys(array_diff_key($index->sources, $cited));
 
         $layout = (new LayoutCheck($this->style->paper()))->issues($draft, $list);
@@ -46,17 +44,40 @@ final readonly class DraftCheck
     }
 
     /**
+     * Where a style names years, a source is cited too where the sentence says both: "In 2014, Brook counted …".
+     *
+     * @param  list<Paragraph>  $prose
+     * @return array<string, true> ids of the sources
+     */
+    private static function dated(array $prose, SourceIndex $index): array
+    {
+        $texts = array_map(self::outsideParentheses(...), $prose);
+        $dated = array_filter($index->sources, static fn (KnownSource $one): bool => array_filter(
+            $one->surnames === [] || $one->published() === '' ? [] : $texts,
+            static fn (string $text): bool => str_contains($text, " {$one->surnames[0]} ")
+                && str_contains($text, " {$one->published()} "),
+        ) !== []);
+
+        return array_map(static fn (): bool => true, $dated);
+    }
+
+    /** What a paragraph says, as it is compared, without what stands in parentheses. */
+    private static function outsideParentheses(Paragraph $paragraph): string
+    {
+        $text = (string) preg_replace('/\([^()]*\)/u', ' ', $paragraph->text);
+
+        return ' '.(new Plain($text))->words().' ';
+    }
+
+    /**
      * Where a style names no year, a source without pages is cited by the author's name in the sentence alone.
      *
      * @param  list<Paragraph>  $prose
      * @return array<string, true> ids of the sources
      */
-    private function mentioned(array $prose, SourceIndex $index): array
+    private static function mentioned(array $prose, SourceIndex $index): array
     {
-        $text = ' '.(new Plain(implode(' ', array_map(
-            static fn (Paragraph $one): string => (string) preg_replace('/\([^()]*\)/u', ' ', $one->text),
-            $prose,
-        ))))->words().' ';
+        $text = implode('', array_map(self::outsideParentheses(...), $prose));
         $mentioned = array_filter($index->sources, static function (KnownSource $one) use ($text): bool {
             foreach ([...array_slice($one->surnames, 0, 1), ...$one->groups] as $name) {
                 if ($name !== '' && str_contains($text, " {$name} ")) {

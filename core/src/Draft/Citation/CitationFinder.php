@@ -141,7 +141,7 @@ final readonly class CitationFinder
         }
         // "Northmere Mill Trust (NMT, 2020)".
         $name = $cite->years === [] ? '' : $this->mentions->before($spot->before);
-        if ($name === '' || Asides::initials($name) !== $cite->who) {
+        if ($name === '' || ! str_ends_with(Asides::initials($name), $cite->who)) {
             return null;
         }
         $this->sources->introduce($cite->who, $name);
@@ -171,11 +171,18 @@ final readonly class CitationFinder
      */
     private function yearAlone(array $cites, Spot $spot): ?Found
     {
-        $name = Asides::isSpan($cites[0]) ? '' : $this->mentions->before($spot->before);
+        if (Asides::isSpan($cites[0])) {
+            return null;
+        }
+        $name = $this->mentions->before($spot->before);
+        if ($name !== '' && $this->asides->isSomebody($name, $cites[0], $spot)) {
+            return $spot->citedBy($name, $cites);
+        }
+        // "Brook’s book (2014)": other words stand between, and the year is theirs.
+        $known = $this->mentions->lastKnown($spot->opening);
+        $theirs = $known === '' ? [] : $this->sources->ofYear($this->sources->named($known), $cites[0]->years[0]);
 
-        return $name !== '' && $this->asides->isSomebody($name, $cites[0], $spot)
-            ? $spot->citedBy($name, $cites)
-            : null;
+        return $theirs === [] ? null : $spot->citedBy($known, $cites, isApart: true);
     }
 
     /** "Brook (2014) writes that … (p. 15)": the citation before, with its place. */

@@ -34,8 +34,8 @@ final readonly class Cite
     ) {
     }
 
-    /** The same, said of somebody the sentence names. */
-    public function by(string $who): self
+    /** The same, said of somebody else. */
+    public function of(string $who, bool $isNarrative = false): self
     {
         return new self(
             $this->text,
@@ -43,12 +43,18 @@ final readonly class Cite
             $this->work,
             $this->years,
             $this->places,
-            $this->beforeYears,
+            $this->beforeYears ?: ', ',
             $this->beforePlaces,
             $this->passesOn,
             $this->isPersonal,
-            isNarrative: true,
+            $isNarrative,
         );
+    }
+
+    /** The same, said of somebody the sentence names. */
+    public function by(string $who): self
+    {
+        return $this->of($who, isNarrative: true);
     }
 
     /** The same, with what it says as the title of a work. */

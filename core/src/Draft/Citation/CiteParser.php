@@ -42,12 +42,16 @@ final readonly class CiteParser
     public function parse(string $inside): ?array
     {
         $cites = [];
+        // A sentence of its own in parentheses ends with a full stop.
+        $inside = (string) preg_replace('/(?<!\.\p{L}|\bal)\.$/u', '', $inside);
         foreach (self::items($inside) as $item) {
-            $cite = $this->item($item);
+            $cite = $this->item($item) ?? $this->withoutRemark($item);
             if ($cite === null) {
                 return null;
             }
-            $cites[] = $cite;
+            // "Brook, 2014; 2016": the name goes on.
+            $before = $cites === [] ? '' : $cites[count($cites) - 1]->who;
+            $cites[] = $cite->who === '' ? $cite->of($before) : $cite;
         }
 
         return $cites === [] ? null : $cites;
@@ -63,6 +67,14 @@ final readonly class CiteParser
         return $found ? $this->item("{$m['names']}, {$m['rest']}") ?? $this->item(
             "{$m['names']}, ".(string) preg_replace('/(?<=\d)(?:,?\s+(?!p)[\p{Ll}].*|;.*)$/u', '', $m['rest']),
         ) : null;
+    }
+
+    /** "Marsh, 2018, for a different view": what is remarked on a source after its year or place. */
+    private function withoutRemark(string $item): ?Cite
+    {
+        $remark = '/^(.*?'.self::YEAR."(?:,\\s*{$this->places})?),\\s+\\p{Ll}{2,}[^,;]*$/u";
+
+        return preg_match($remark, $item, $m) === 1 ? $this->item($m[1]) : null;
     }
 
     /** @return list<string> parted at semicolons that stand in no brackets */

@@ -32,7 +32,7 @@ abstract class FormCheck
             ?: ($hasNames ? $this->names($cite, $source) : '')
             ?: $this->form($cite, $source);
         $issues = $sentence === '' ? [] : [new CitationIssue('wrong-form', $sentence)];
-        if ($found->isQuotation && $cite->places === [] && ! $cite->passesOn && $this->wantsPlace($source)) {
+        if ($found->isQuotation && ! $found->hasPlace() && ! $cite->passesOn && $this->wantsPlace($source)) {
             $issues[] = new CitationIssue('wants-place', 'Words in quotation marks want the place they stand at.');
         }
 

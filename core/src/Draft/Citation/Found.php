@@ -29,6 +29,12 @@ final readonly class Found
     ) {
     }
 
+    /** Whether it says where in one of its sources. */
+    public function hasPlace(): bool
+    {
+        return array_filter($this->cites, static fn (Cite $one): bool => $one->places !== []) !== [];
+    }
+
     /**
      * The same with a place that stands apart from its name and year; null where it has one, or is no such citation.
      */

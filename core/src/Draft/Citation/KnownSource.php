@@ -145,6 +145,24 @@ final class KnownSource
         return $plain !== '' && str_starts_with(($this->givens[0] ?? '').' ', "{$plain} ");
     }
 
+    /** Whether words are the initials of a group it is by, which nobody need introduce. */
+    public function isCalled(string $initials): bool
+    {
+        if (preg_match('/^\p{Lu}{2,}$/u', $initials) !== 1) {
+            return false;
+        }
+        $small = ['of', 'for', 'the', 'and', 'on', 'in'];
+        foreach ($this->groups as $group) {
+            $words = array_diff(explode(' ', $group), $small);
+            $first = implode('', array_map(static fn (string $word): string => $word[0] ?? '', $words));
+            if (strtoupper($first) === $initials) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Its title and who made it, for a person: the source in the list. */
     public function label(): string
     {

@@ -38,7 +38,7 @@ final readonly class Matcher
         if ($alike !== []) {
             return new Matched($alike);
         }
-        $sources = self::inYear($sources, $cite) ?: $sources;
+        $sources = $this->sources->ofYear($sources, $cite->years[0] ?? '') ?: $sources;
 
         return new Matched($sources, [self::wrongName($cite, $sources[0])]);
     }
@@ -95,7 +95,7 @@ final readonly class Matcher
 
     private function ofYear(Matched $named, Cite $cite): Matched
     {
-        $ofYear = self::inYear($named->sources, $cite);
+        $ofYear = $this->sources->ofYear($named->sources, $cite->years[0] ?? '');
         if ($cite->years === [] || $ofYear !== []) {
             return $named->narrowedTo($ofYear ?: $named->sources);
         }
@@ -126,22 +126,6 @@ final readonly class Matcher
             $named->sources,
             new CitationIssue('ambiguous', "The page has {$labels}: say which is meant."),
         );
-    }
-
-    /**
-     * @param  list<KnownSource>  $sources
-     * @return list<KnownSource>
-     */
-    private static function inYear(array $sources, Cite $cite): array
-    {
-        $year = $cite->years[0] ?? '';
-        if ($year === '') {
-            return [];
-        }
-        $exact = array_filter($sources, static fn (KnownSource $one): bool => $one->isOfYear($year));
-        $unlettered = array_filter($sources, static fn (KnownSource $one): bool => $one->isOfYearWithoutLetter($year));
-
-        return array_values($exact ?: $unlettered);
     }
 
     private static function wrongName(Cite $cite, KnownSource $source): CitationIssue

@@ -28,6 +28,11 @@ final readonly class Mentions
     /** The name right before a pair of parentheses: "Brook and Vale", "Okafor et al.", "Brook’s"; '' where none is. */
     public function before(string $text): string
     {
+        // A work without an author is named by its title.
+        if (preg_match('/[“"]([^“”"]{3,90})[”"]\s*$/u', $text, $m) === 1) {
+            return $this->sources->titled(rtrim($m[1], ',.')) === [] ? '' : rtrim($m[0]);
+        }
+
         return preg_match("/(?:{$this->list})(?:[’']s?)?(?=,?\\s*$)/u", $text, $m) === 1
             ? $this->sensible($m[0], $text)
             : '';
@@ -91,7 +96,7 @@ final readonly class Mentions
         $rest = substr($name, strlen($first));
         $words = explode(' ', $first);
         $tails = [];
-        for ($i = 0; $i < count($words); $i++) {
+        for ($i = in_array($words[0], ['The', 'A', 'An'], true) ? 1 : 0; $i < count($words); $i++) {
             $tails[] = implode(' ', array_slice($words, $i)).$rest;
         }
 

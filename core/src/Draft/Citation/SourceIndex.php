@@ -96,7 +96,7 @@ final class SourceIndex
 
         return array_values(array_filter(
             $this->sources,
-            static fn (KnownSource $one): bool => in_array($plain, $one->groups, true),
+            static fn (KnownSource $one): bool => in_array($plain, $one->groups, true) || $one->isCalled($who),
         ));
     }
 
@@ -119,6 +119,22 @@ final class SourceIndex
         $ofYear = array_filter($found, static fn (KnownSource $one): bool => $one->year === $year);
 
         return array_values($ofYear ?: $found);
+    }
+
+    /**
+     * @param  list<KnownSource>  $sources
+     * @param  string  $year  '' for none
+     * @return list<KnownSource> those of a year, letter and all where it says one
+     */
+    public function ofYear(array $sources, string $year): array
+    {
+        if ($year === '') {
+            return [];
+        }
+        $exact = array_filter($sources, static fn (KnownSource $one): bool => $one->isOfYear($year));
+        $unlettered = array_filter($sources, static fn (KnownSource $one): bool => $one->isOfYearWithoutLetter($year));
+
+        return array_values($exact ?: $unlettered);
     }
 
     /** @return list<KnownSource> of whom nobody is told on the page: letters, talks */
@@ -154,11 +170,17 @@ final class SourceIndex
     /** @param  list<string>  $names  family names */
     private static function isNearly(KnownSource $one, array $names, string $whole, bool $isTheirYear): bool
     {
-        return count($names) > 1
-            ? self::areTheirs($one, $names) || self::isGroup($one, $whole, $isTheirYear)
-            : (new Plain($one->surnames[0] ?? ''))->isSlipOf($names[0] ?? '')
-                || self::isGroup($one, $whole, $isTheirYear)
-                || $isTheirYear && in_array($names[0] ?? '', array_slice($one->surnames, 1), true);
+        return self::isGroup($one, $whole, $isTheirYear) || (count($names) > 1
+            ? self::areTheirs($one, $names)
+            : self::isAuthor($one, $names[0] ?? '', $isTheirYear));
+    }
+
+    /** With a slip, or not the first: in a year of theirs, another author; always, whoever else made it. */
+    private static function isAuthor(KnownSource $one, string $name, bool $isTheirYear): bool
+    {
+        return (new Plain($one->surnames[0] ?? ''))->isSlipOf($name)
+            || in_array($name, $one->others, true)
+            || $isTheirYear && in_array($name, array_slice($one->surnames, 1), true);
     }
 
     /**

@@ -17,7 +17,7 @@ final readonly class Who
     private const CAPITAL = "/^(?:\\p{Lu}|\\d|[od]['’]\\p{Lu})/u";
 
     /** What stands in small letters in names and titles. */
-    private const SMALL = '/^(?:of|the|and|for|in|on|at|to|a|an|by|from|with|as|under|over|into|&|et|al\.?,?'
+    private const SMALL = '/^(?:of|the|and|for|in|on|at|to|a|an|by|from|with|as|under|over|into|&|et\.?|al\.?,?'
         .'|others|colleagues'
         .'|de|del|della|di|da|do|dos|du|la|le|van|von|der|den|ten|ter|zu|el|al|bin|ibn|y|und|or|its|their|his'
         .'|her|our|is|are'
