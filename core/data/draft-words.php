@@ -22,6 +22,15 @@ return [
         'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday', 'spring', 'summer', 'fall', 'autumn', 'winter',
         'class', 'flight', 'highway', 'route', 'volume', 'issue', 'number', 'bc', 'ad', 'bce', 'ce', 'mr', 'mrs', 'ms', 'dr',
     ],
+    // What opens a sentence with a capital before somebody's name.
+    'openings' => [
+        'according', 'again', 'also', 'although', 'are', 'because', 'both', 'but', 'can', 'could', 'despite', 'did', 'do', 'does',
+        'earlier', 'even', 'everybody', 'everyone', 'few', 'finally', 'first', 'had', 'has', 'have', 'her', 'here', 'his', 'how',
+        'however', 'if', 'indeed', 'instead', 'is', 'its', 'later', 'like', 'many', 'moreover', 'most', 'my', 'neither',
+        'nobody', 'nor', 'nothing', 'of', 'once', 'only', 'other', 'others', 'our', 'perhaps', 'second', 'several', 'should',
+        'similarly', 'since', 'so', 'some', 'somebody', 'still', 'their', 'then', 'there', 'thus', 'to', 'today', 'together',
+        'unless', 'unlike', 'was', 'were', 'what', 'when', 'where', 'whereas', 'whether', 'while', 'why', 'would', 'yet', 'your',
+    ],
     // What a sentence says of somebody it cites.
     'verbs' => [
         'acknowledge', 'add', 'address', 'admit', 'advise', 'advocate', 'affirm', 'agree', 'allege', 'analyze', 'analyse',

@@ -198,14 +198,14 @@ final class FirstPaperTest extends BrowserTestCase
             (async () => {
                 const paper = id('P' + Date.now().toString(36).toUpperCase().replace(/[ILOU]/g, 'X').slice(-6));
                 await put(`papers/${paper}`, { version: 0, title: 'Long', style: 'mla-9', surname: 'Adeyemi' });
-                for (let i = 0; i < 30; i++) {
+                for (let i = 0; i < 14; i++) {
                     await put(`papers/${paper}/sources/${paper.slice(0, 24)}${10 + i}`, { version: 0, source: { kind: 'book', title: { main: `A rather long title about the tides of the northern coast, the mills that stood on it, the keepers who slept in them, the bread that came of it, the herons that waited for all of it to be over, the railway that brought the end, and the pond that is left, number ${i}` }, contributors: [{ role: 'author', name: { given: 'Halima', family: 'Brook' + String.fromCharCode(97 + (i % 26)) } }], containers: [{ publisher: 'Quayside Press', date: '2014' }] } });
                 }
                 location.href = `/papers/${paper}`;
                 done();
             })();
             JS);
-        $this->until(fn (): bool => count($this->entries()) === 30, 'Not all entries are shown.');
+        $this->until(fn (): bool => count($this->entries()) === 14, 'Not all entries are shown.');
         // Lines break anew once the faces are there.
         $this->browser->executeAsyncScript('Promise.all(["", "italic ", "bold "].map((face) => document.fonts.load(`${face}16px Tinos`))).then(() => requestAnimationFrame(() => requestAnimationFrame(arguments[0])))');
         [$sheets, $all, $margins] = $this->browser->executeScript(<<<'JS'

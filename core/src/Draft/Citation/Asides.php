@@ -106,7 +106,8 @@ final readonly class Asides
             return false;
         }
 
-        return $this->saysSomething($cite, $spot)
+        return $this->sources->nearly(new NameWords($bare), $bare, $cite->years[0] ?? '') !== []
+            || $this->saysSomething($cite, $spot)
             || ($bare !== $name || $this->isLed($name, $spot))
                 && ! str_contains($this->story, ' in '.(new Plain($bare))->words().' ');
     }

@@ -80,9 +80,9 @@ final readonly class CiteParser
     /** @return list<string> parted at semicolons that stand in no brackets */
     private static function items(string $inside): array
     {
-        // Some write "and" where a semicolon parts two sources with their years.
+        // Some write "and" or "with" where a semicolon parts two sources with their years.
         $year = self::YEAR;
-        $and = "(?<=\\d|\\d[a-z]),? and (?=\\p{Lu}[^;]*, {$year})";
+        $and = "(?<=\\d|\\d[a-z]),? (?:and|with|or) (?=\\p{Lu}[^;]*, {$year})";
         $parts = preg_split("/\\s*;\\s*(?![^\\[]*\\])|{$and}/u", $inside) ?: [];
 
         return array_values(array_filter(array_map(trim(...), $parts), static fn (string $one): bool => $one !== ''));

@@ -154,15 +154,9 @@ final readonly class Mentions
     /** "Ruth Harrow" of "Yet Ruth Harrow": without words that are no names. */
     private function withoutOpening(string $name): string
     {
+        $data = DraftWords::all();
         $words = explode(' ', $name);
-        while ($words !== [] && (DraftWords::all()->has('no names', rtrim($words[0], '.,'))
-            || preg_match('/^(?:The|A|An|In|According|As|But|And|Yet|However|Later|Earlier|Similarly|Moreover'
-                .'|Although|While|'
-                .'When|Because|Since|Thus|Then|Also|For|Like|Unlike|Both|To|Of|If|So|Still|Indeed|Finally|First'
-                .'|Second|Here|'
-                .'There|Today|What|Why|How|Nor|Neither|Their|His|Her|Its|Our|My|Your|Some|Many|Most|Few|Several'
-                .'|Other|Others|'
-                .'Even|Only|Perhaps|Again|Once|Nobody|Everybody|Everyone|Somebody|Nothing)$/u', $words[0]) === 1)) {
+        while ($words !== [] && ($data->has('no names', rtrim($words[0], '.,')) || $data->has('openings', $words[0]))) {
             array_shift($words);
         }
 
