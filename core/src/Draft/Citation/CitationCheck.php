@@ -34,9 +34,7 @@ final class CitationCheck
             $isOne = count($matched->sources) === 1;
             $forms = array_map(fn (KnownSource $one): string => $this->form($one, $cite), $matched->sources);
             $isOne ? array_push($right, ...$forms) : array_push($alternatives, ...$forms);
-            array_push($issues, ...$matched->issues, ...($isOne
-                ? $this->forms->issues($cite, $matched->sources[0], $found, $matched->issues === [])
-                : []));
+            array_push($issues, ...$matched->issues, ...$this->issues($matched, $cite, $found));
             foreach ($matched->sources as $source) {
                 $this->cited[$source->id] = true;
                 $sources[$source->id] = $source->id;
@@ -46,6 +44,19 @@ final class CitationCheck
         $form = $issues === [] || $alternatives !== [] ? '' : self::together($right);
 
         return new Checked($found, array_values($sources), $issues, $form, array_values(array_unique($alternatives)));
+    }
+
+    /** @return list<CitationIssue> what the style has against it, as far as it is known whom it cites */
+    private function issues(Matched $matched, Cite $cite, Found $found): array
+    {
+        if ($matched->sources === []) {
+            return [];
+        }
+        $first = $matched->sources[0];
+
+        return count($matched->sources) === 1
+            ? $this->forms->issues($cite, $first, $found, $matched->issues === [])
+            : $this->forms->places($cite, $first, $found);
     }
 
     /** @return list<Cite> one for each work: "(Brook, 2014, 2016)" cites two */

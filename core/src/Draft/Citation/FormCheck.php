@@ -31,12 +31,19 @@ abstract class FormCheck
         $sentence = $this->other($cite, $source)
             ?: ($hasNames ? $this->names($cite, $source) : '')
             ?: $this->form($cite, $source);
-        $issues = $sentence === '' ? [] : [new CitationIssue('wrong-form', $sentence)];
-        if ($found->isQuotation && ! $found->hasPlace() && ! $cite->passesOn && $this->wantsPlace($source)) {
-            $issues[] = new CitationIssue('wants-place', 'Words in quotation marks want the place they stand at.');
-        }
 
-        return $issues;
+        return [
+            ...($sentence === '' ? [] : [new CitationIssue('wrong-form', $sentence)]),
+            ...$this->places($cite, $source, $found),
+        ];
+    }
+
+    /** @return list<CitationIssue> what is said of a quotation without a place */
+    public function places(Cite $cite, KnownSource $source, Found $found): array
+    {
+        return $found->isQuotation && ! $found->hasPlace() && ! $cite->passesOn && $this->wantsPlace($source)
+            ? [new CitationIssue('wants-place', 'Words in quotation marks want the place they stand at.')]
+            : [];
     }
 
     /** What is in the form of another style, as a sentence. */
