@@ -8,9 +8,11 @@ use Bibrel\Core\Format\Exchange\CslJson;
 use Bibrel\Core\Format\Page\Docx;
 use Bibrel\Core\Format\Page\Html;
 use Bibrel\Core\Format\Page\Markdown;
+use Bibrel\Core\Format\Page\Odt;
 use Bibrel\Core\Format\Page\Pdf;
 use Bibrel\Core\Format\Page\PlainText;
 use Bibrel\Core\Format\Page\Rtf;
+use Bibrel\Core\Format\PageFormat;
 use Bibrel\Core\Format\PageSetup;
 use Bibrel\Core\Format\Pdf\LineBreaker;
 use Bibrel\Core\Format\Pdf\SheetFiller;
@@ -23,6 +25,7 @@ use Bibrel\Core\Style\CourseRules;
 use Bibrel\Core\Style\PaperSize;
 use Bibrel\Core\Style\RunningHead;
 use Bibrel\Core\Style\Styles;
+use Bibrel\Core\Tests\Draft\WordFile;
 use Bibrel\Core\Text\AddressBreaks;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -148,6 +151,56 @@ final class DocumentsTest extends TestCase
             $said('b:SourceType'), $said('b:Title'), $said('b:Year'), $said('b:Author/b:Author/b:NameList/b:Person/b:Last'),
             $said('b:Author/b:Author/b:NameList/b:Person/b:First'),
         ]);
+    }
+
+    /** @return iterable<string, array{PageFormat, array<string, list<string>>}> orders of elements as the schemas prescribe them */
+    public static function packages(): iterable
+    {
+        yield 'OOXML (ECMA-376, part 1, annex A)' => [new Docx, [
+            'pPr' => ['pStyle', 'keepNext', 'keepLines', 'pageBreakBefore', 'widowControl', 'tabs', 'spacing', 'ind', 'jc', 'outlineLvl', 'rPr', 'sectPr'],
+            'rPr' => ['rStyle', 'rFonts', 'b', 'bCs', 'i', 'iCs', 'color', 'sz', 'szCs', 'lang'],
+            'style' => ['name', 'basedOn', 'next', 'uiPriority', 'pPr', 'rPr'],
+            'styles' => ['docDefaults', 'latentStyles', 'style'],
+            'docDefaults' => ['rPrDefault', 'pPrDefault'],
+            'sectPr' => ['headerReference', 'footerReference', 'type', 'pgSz', 'pgMar', 'pgNumType', 'cols', 'titlePg'],
+            'body' => ['p', 'sectPr'],
+        ]];
+        yield 'ODF (1.3, part 3)' => [new Odt, [
+            'document-styles' => ['font-face-decls', 'styles', 'automatic-styles', 'master-styles'],
+            'document-content' => ['scripts', 'font-face-decls', 'automatic-styles', 'body'],
+            'styles' => ['default-style', 'style'],
+            'style' => ['paragraph-properties', 'text-properties'],
+            'default-style' => ['paragraph-properties', 'text-properties'],
+            'page-layout' => ['page-layout-properties', 'header-style', 'footer-style'],
+            'master-page' => ['header', 'footer'],
+        ]];
+    }
+
+    /** @param  array<string, list<string>>  $orders */
+    #[DataProvider('packages')]
+    public function test_every_part_of_a_package_keeps_the_order_of_its_schema(PageFormat $format, array $orders): void
+    {
+        $setup = new PageSetup(RunningHead::title('Bread from the Moon'), 'Bread from the Moon', PaperSize::A4, 3);
+        $seen = [];
+        foreach (WordFile::parts($format->write(self::page(), $setup)) as $name => $content) {
+            $document = new \DOMDocument;
+            if (! str_ends_with($name, '.xml') || ! $document->loadXML($content)) {
+                continue;
+            }
+            foreach ($document->getElementsByTagNameNS('*', '*') as $node) {
+                $order = $orders[(string) $node->localName] ?? null;
+                $names = [];
+                foreach ($node->childNodes as $child) {
+                    $names[] = (string) $child->localName;
+                }
+                $places = array_map(static fn (string $one): int|false => array_search($one, $order ?? [], true), $names);
+                $sorted = $places;
+                sort($sorted);
+                self::assertTrue($order === null || $places === $sorted && ! in_array(false, $places, true), "{$node->localName} in {$name}: ".implode(' ', $names));
+                $seen[(string) $node->localName] = true;
+            }
+        }
+        self::assertSame([], array_diff(array_keys($orders), array_keys($seen)));
     }
 
     public function test_an_entry_written_by_hand_stands_as_it_was_written_in_its_style_alone(): void

@@ -80,9 +80,9 @@ function Draft({ paperId }: { paperId: string }) {
     const isOver = useDropped((dropped) => take(dropped));
 
     const leaveOut = useCallback(
-        async (source: SavedSource, leftOut: boolean) => {
-            edit(source.id, { ...source.source, leftOut });
-            await outbox.delivered(sourcePath(paperId, source.id));
+        async (some: SavedSource[], leftOut: boolean) => {
+            for (const one of some) edit(one.id, { ...one.source, leftOut });
+            for (const one of some) await outbox.delivered(sourcePath(paperId, one.id));
             await reloadPaper();
             await reload();
         },
@@ -126,11 +126,12 @@ function Draft({ paperId }: { paperId: string }) {
             focusOn('[data-lead]');
         },
         means: (who, source) => draft !== null && tried(answer({ meant: { ...draft.meant, [who]: source } })),
-        leaveOut: (id) => {
-            const source = sources[id];
-            if (source === undefined) return;
-            tried(leaveOut(source, true));
-            tell(say.leftOut(called(source.source)), () => tried(leaveOut(source, false)));
+        leaveOut: (ids) => {
+            const some = ids.flatMap((id) => sources[id] ?? []);
+            if (some.length === 0) return;
+            tried(leaveOut(some, true));
+            const told = some.length === 1 ? say.leftOut(called(some[0]!.source)) : say.allLeftOut(some.length);
+            tell(told, () => tried(leaveOut(some, false)));
         },
     };
     const readList = () => {

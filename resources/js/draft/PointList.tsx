@@ -14,7 +14,7 @@ export interface PointActs {
     copy: (text: string) => void;
     add: (who: string) => void;
     means: (who: string, source: string) => void;
-    leaveOut: (source: string) => void;
+    leaveOut: (sources: string[]) => void;
 }
 
 interface Props {
@@ -55,6 +55,16 @@ export function PointList({ draft, points, sources, lit, acts, onReadList }: Pro
                     some.length > 0 && (
                         <section key={group} data-group={group}>
                             <h3>{say.groups[group]}</h3>
+                            {group === 'uncited' && some.length > 1 && (
+                                <button
+                                    className={ui.link}
+                                    type="button"
+                                    data-only-cited=""
+                                    onClick={() => acts.leaveOut(some.map((one) => one.source!))}
+                                >
+                                    {say.leaveAllOut(some.length)}
+                                </button>
+                            )}
                             <ul>{some.map(row)}</ul>
                         </section>
                     ),
@@ -165,7 +175,7 @@ function Row({ point, draft, sources, isLit, acts }: RowProps) {
                         </select>
                     </>
                 )}
-                {point.source !== null && press(say.leaveOut, () => acts.leaveOut(point.source!))}
+                {point.source !== null && press(say.leaveOut, () => acts.leaveOut([point.source!]))}
                 {press(point.source !== null ? say.keep : say.settle, () => acts.settle(point))}
             </p>
         </li>

@@ -451,6 +451,8 @@ export const words = {
         means: 'It is one of these …',
         leaveOut: 'Leave it out of the page',
         leftOut: (name: string) => `“${name}” is left out of the page.`,
+        leaveAllOut: (count: number) => `Leave all ${count} out: only what is cited`,
+        allLeftOut: (count: number) => `${count} sources are left out of the page.`,
         keep: 'Keep it',
         settle: 'It is right as it is',
         settledOne: 'Settled, also when the draft is given again.',

@@ -18,6 +18,8 @@ use Bibrel\Core\Text\Run;
 /** A source of the paper as citations name it. */
 final class KnownSource
 {
+    private const SMALL = ['of', 'for', 'the', 'and', 'on', 'in'];
+
     public readonly string $id;
 
     /** @var list<string> family names of those the entry begins with, as they are compared; names of groups whole */
@@ -145,22 +147,19 @@ final class KnownSource
         return $plain !== '' && str_starts_with(($this->givens[0] ?? '').' ', "{$plain} ");
     }
 
-    /** Whether words are the initials of a group it is by, which nobody need introduce. */
-    public function isCalled(string $initials): bool
+    /** @return list<string> the initials of groups it is by, "NMT", which nobody need introduce */
+    public function initials(): array
     {
-        if (preg_match('/^\p{Lu}{2,}$/u', $initials) !== 1) {
-            return false;
-        }
-        $small = ['of', 'for', 'the', 'and', 'on', 'in'];
+        $initials = [];
         foreach ($this->groups as $group) {
-            $words = array_diff(explode(' ', $group), $small);
-            $first = implode('', array_map(static fn (string $word): string => $word[0] ?? '', $words));
-            if (strtoupper($first) === $initials) {
-                return true;
+            $words = array_diff(explode(' ', $group), self::SMALL);
+            $letters = implode('', array_map(static fn (string $word): string => $word[0] ?? '', $words));
+            if (count($words) > 1) {
+                $initials[] = strtoupper($letters);
             }
         }
 
-        return false;
+        return $initials;
     }
 
     /** Its title and who made it, for a person: the source in the list. */

@@ -14,6 +14,12 @@ final class SourceIndex
     /** @var array<string, KnownSource> by their ids, in page order */
     public readonly array $sources;
 
+    /** @var array<string, list<KnownSource>> by names of groups and their initials */
+    private array $byGroup = [];
+
+    /** @var array<string, list<KnownSource>> by the first word of the title */
+    private array $byTitle = [];
+
     /** @var array<string, list<KnownSource>> by the first author's family name */
     private array $bySurname = [];
 
@@ -36,6 +42,10 @@ final class SourceIndex
             if ($one->surnames !== []) {
                 $this->bySurname[$one->surnames[0]][] = $one;
             }
+            foreach ([...$one->groups, ...$one->initials()] as $group) {
+                $this->byGroup[$group][] = $one;
+            }
+            $this->byTitle[strtok($one->fullTitle, ' ') ?: ''][] = $one;
         }
         $this->sources = $sources;
         $this->leftOut = array_map(
@@ -76,8 +86,10 @@ final class SourceIndex
     /** @return list<KnownSource> */
     public function titled(string $title): array
     {
+        $first = strtok((new Plain($title))->withoutArticle(), ' ') ?: '';
+
         return array_values(array_filter(
-            $this->sources,
+            $this->byTitle[$first] ?? [],
             static fn (KnownSource $one): bool => $one->isTitled($title),
         ));
     }
@@ -94,10 +106,7 @@ final class SourceIndex
         $plain = (new Plain((string) preg_replace('/\s*\[[^\]]*\]/u', '', $who)))->withoutArticle();
         $plain = $this->introduced[$plain] ?? $plain;
 
-        return array_values(array_filter(
-            $this->sources,
-            static fn (KnownSource $one): bool => in_array($plain, $one->groups, true) || $one->isCalled($who),
-        ));
+        return $this->byGroup[$plain] ?? (preg_match('/^\p{Lu}{2,}$/u', $who) === 1 ? $this->byGroup[$who] ?? [] : []);
     }
 
     /**
