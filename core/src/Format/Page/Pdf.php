@@ -79,9 +79,8 @@ final class Pdf implements PageFormat
                 $indent = $paragraph->isHeading
                     ? max(0, ($width - self::widthOf($pdf, $line, $isBold)) / 2)
                     : $paragraph->indent($n);
-                $pdf->begin($element);
-                self::line($pdf, $line, self::INCH + $indent, self::INCH + $at * self::LINE, $isBold);
-                $pdf->end();
+                $pdf->setXY(self::INCH + $indent, self::INCH + $at * self::LINE);
+                self::line($pdf, $line, $element, $isBold);
             }
         }
 
@@ -109,7 +108,11 @@ final class Pdf implements PageFormat
     /** @return list<Paragraph> */
     private static function paragraphs(Page $page, TaggedPdf $pdf, float $width): array
     {
-        $breaker = new LineBreaker(static fn (Stretch $one): float => self::widthOf($pdf, [$one]));
+        // Most words of a page come more than once.
+        $widths = [];
+        $breaker = new LineBreaker(static function (Stretch $one) use ($pdf, &$widths): float {
+            return $widths[(int) $one->italic.$one->text] ??= self::widthOf($pdf, [$one]);
+        });
         $paragraphs = [new Paragraph($breaker->lines([new Stretch($page->heading)], $width, $width), isHeading: true)];
         [$hanging, $indent] = [self::INCH / 2, self::INCH * $page->annotationIndent];
         foreach ($page->entries as $entry) {
@@ -138,21 +141,19 @@ final class Pdf implements PageFormat
         $pdf->end();
     }
 
-    /** @param  list<Stretch>  $line */
-    private static function line(TaggedPdf $pdf, array $line, float $x, float $y, bool $isBold): void
+    /**
+     * From where the pen stands.
+     *
+     * @param  list<Stretch>  $line
+     */
+    private static function line(TaggedPdf $pdf, array $line, int $element, bool $isBold): void
     {
         foreach ($line as $stretch) {
             $pdf->setFont(self::FACE, self::look($stretch, $isBold), self::SIZE);
             $width = self::widthOf($pdf, [$stretch], $isBold);
-            $pdf->setXY($x, $y);
-            if ($stretch->language !== '') {
-                $pdf->beginLanguage($stretch->language);
-            }
+            $pdf->begin($element, $stretch->language);
             $pdf->Cell($width, self::LINE, $stretch->plain(), 0, 0, 'L', false, $stretch->link, 0, true, 'T', 'C');
-            if ($stretch->language !== '') {
-                $pdf->end();
-            }
-            $x += $width;
+            $pdf->end();
         }
     }
 

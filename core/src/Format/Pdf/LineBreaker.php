@@ -34,13 +34,13 @@ final readonly class LineBreaker
         foreach ($this->words($text) as $word) {
             // A space at the end of a line takes no room.
             if ($line !== [] && $this->width($word, isAtEnd: true) > $room) {
-                $lines[] = self::trimmed($line);
+                $lines[] = self::joined(self::trimmed($line));
                 $line = [];
                 $room = $others;
             }
             foreach ($this->pieces($word, $room) as $i => $piece) {
                 if ($i > 0) {
-                    $lines[] = self::trimmed($line);
+                    $lines[] = self::joined(self::trimmed($line));
                     $line = [];
                     $room = $others;
                 }
@@ -49,7 +49,7 @@ final readonly class LineBreaker
             }
         }
 
-        return $line === [] ? $lines : [...$lines, self::trimmed($line)];
+        return $line === [] ? $lines : [...$lines, self::joined(self::trimmed($line))];
     }
 
     /**
@@ -128,6 +128,25 @@ final readonly class LineBreaker
         }
 
         return [];
+    }
+
+    /**
+     * @param  list<Stretch>  $line
+     * @return list<Stretch> with those that look and lead alike in one
+     */
+    private static function joined(array $line): array
+    {
+        $joined = [];
+        foreach ($line as $one) {
+            $last = array_pop($joined);
+            if ($last !== null && self::withText($last, '') == self::withText($one, '')) {
+                $joined[] = self::withText($one, $last->text.$one->text);
+            } else {
+                array_push($joined, ...array_filter([$last, $one]));
+            }
+        }
+
+        return $joined;
     }
 
     private static function withText(Stretch $of, string $text): Stretch

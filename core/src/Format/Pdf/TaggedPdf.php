@@ -40,18 +40,16 @@ final class TaggedPdf extends \TCPDF
         return count($this->elements) - 1;
     }
 
-    public function begin(int $element): void
+    /** @param  string  $language  a code, where what follows is in another one than the document; else '' */
+    public function begin(int $element, string $language = ''): void
     {
         $number = count($this->owners[$this->page] ?? []);
         $this->owners[$this->page][] = $element;
         ['tag' => $tag, 'content' => $content] = $this->elements[$element];
         $this->elements[$element] = ['tag' => $tag, 'content' => [...$content, [(int) $this->page, $number]]];
-        $this->_out("/{$tag} <</MCID {$number}>> BDC");
-    }
-
-    public function beginLanguage(string $code): void
-    {
-        $this->_out("/Span <</Lang ({$code})>> BDC");
+        $this->_out($language === ''
+            ? "/{$tag} <</MCID {$number}>> BDC"
+            : "/Span <</MCID {$number} /Lang ({$language})>> BDC");
     }
 
     public function beginArtifact(): void
