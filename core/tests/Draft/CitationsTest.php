@@ -83,7 +83,8 @@ final class CitationsTest extends TestCase
             'It was fought in the Great War (1914–1918).', 'The results are clear (see Figure 2).',
             'She was born in Low Sallow (population 212) in May (a Tuesday).', 'The power is known (P = A · h / t).',
             'The keeper (a man named Sedley) slept.', 'The Treaty of Sallow (1898) ended it.',
-            'Northmere (the town, not the coast) is small.', 'It opened late (12 May 1914).',
+            'Northmere (the town, not the coast) is small.', 'It opened late (12 May 1914).', 'The bus leaves at nine (9:15).',
+            'The ratio was good (3.5).', 'See the plan (in chapter 2) and the list (Appendix B).',
         ] as $text) {
             yield [$text, 'mla-9'];
             yield [$text, 'apa-7'];
@@ -105,6 +106,13 @@ final class CitationsTest extends TestCase
         self::assertSame('Ilves and Castellan (2019)', $right('Ilves & Castellan (2019) say so.', 'apa-7'));
         self::assertSame('(Brook, 2014)', $right('So it was (Brook, 2013).', 'apa-7'));
         self::assertSame('', $right('So it was (Brook, 2014).', 'apa-7'), 'what is right needs no other form');
+    }
+
+    public function test_a_scene_belongs_to_the_play_the_text_is_about(): void
+    {
+        $text = "Edda Quill wrote The Salt Wife.\n\nThe place was damp.\n\nThe wife counts (act 1, scene 2), and stops (3.1.4).";
+        $citations = self::report($text, 'mla-9', ['saltwife', 'harrow'])['citations'];
+        self::assertSame([['saltwife'], ['saltwife']], array_column($citations, 'sources'));
     }
 
     public function test_who_is_meant_can_be_said_once(): void

@@ -209,10 +209,28 @@ final readonly class CitationFinder
         if (! $this->asides->isPlaceOfSource($cites[0]->places[0], $spot, $isNext)) {
             return null;
         }
-        $name = $this->whoIsMeant($spot);
+        $name = $this->whoIsMeant($spot) ?: $this->saidBefore($cites[0]->places[0], $spot);
 
         // Without anybody's name a number is a page only where words are quoted.
         return $name === '' ? null : $spot->citedBy($name, $cites, isApart: true);
+    }
+
+    /** A scene, a line, a time belongs to what the text is about, though a page or two may lie between. */
+    private function saidBefore(Place $place, Spot $spot): string
+    {
+        // "3.5" and "9:15" alone may be anything.
+        if ($place->label === '' && preg_match('/^\d+[.:]\d+[.:]\d/', $place->value) !== 1
+            || ! in_array($place->kind(), ['act', 'scene', 'line', 'time', 'stanza'], true)) {
+            return '';
+        }
+        foreach (array_reverse($this->paragraphs) as $one) {
+            $name = $one->place < $spot->paragraph->place ? $this->mentions->lastKnown($one->text) : '';
+            if ($name !== '') {
+                return $name;
+            }
+        }
+
+        return '';
     }
 
     private function whoIsMeant(Spot $spot): string

@@ -145,7 +145,7 @@ final readonly class CiteParser
         if (preg_match("/^{$this->places}$/u", $bare) === 1) {
             return new Cite($item, places: $this->placesIn($bare), passesOn: $passesOn);
         }
-        $pattern = "/^(?<who>\\S.*?)(?:(?<sep>[,:]?[”\"]?\\s+)(?<places>{$this->places}))?$/u";
+        $pattern = "/^(?<who>\\S.*?)(?:(?<sep>[,:]?[”\"]?\\s+|,)(?<places>{$this->places}))?$/u";
         if (preg_match($pattern, $bare, $m, PREG_UNMATCHED_AS_NULL) !== 1) {
             return null;
         }
