@@ -36,7 +36,7 @@ final readonly class DraftCase
     /** @return list<self> */
     public static function all(): array
     {
-        return [...self::prose('prose'), ...self::prose('second'), ...self::prose('third'), ...self::prose('fourth'), ...self::planted()];
+        return [...self::prose('prose'), ...self::prose('second'), ...self::prose('third'), ...self::prose('fourth'), ...self::prose('fifth'), ...self::planted()];
     }
 
     /** @return list<self> written by hand, of one folder */
