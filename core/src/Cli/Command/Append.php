@@ -36,10 +36,10 @@ final class Append implements Command
         $draft = $document->draft();
         $list = SourceList::find($draft);
         if ($list !== null && ! $arguments->has('replace')) {
-            throw new UsageError('A list of sources stands in the draft already (“'.trim(
-                $draft->paragraphs[$list->heading]->text,
-            )
-                .'”). Give --replace to put the page in its place.');
+            $heading = trim($draft->paragraphs[$list->heading]->text);
+
+            throw new UsageError("A list of sources stands in the draft already (“{$heading}”). "
+                .'Give --replace to put the page in its place.');
         }
         if ($arguments->has('only-cited')) {
             $uncited = (new DraftCheck($page, $input->style()))->report($draft)->uncited;

@@ -57,13 +57,8 @@ final class Draft implements Command
             $lines[] = "never cited: {$id}";
         }
         foreach ($report->layout as $issue) {
-            $where = $issue->paragraphs === []
-                ? ''
-                : ' (paragraph '.implode(
-                    ', ',
-                    array_map(static fn (int $one): int => $one + 1, $issue->paragraphs),
-                ).')';
-            $lines[] = "the paper: {$issue->id}: {$issue->sentence}{$where}";
+            $places = implode(', ', array_map(static fn (int $one): int => $one + 1, $issue->paragraphs));
+            $lines[] = "the paper: {$issue->id}: {$issue->sentence}".($places === '' ? '' : " (paragraph {$places})");
         }
 
         return $lines === [] ? '' : implode("\n", $lines)."\n";
