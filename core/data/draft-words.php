@@ -9,6 +9,25 @@ return [
     'signals' => ['see also', 'see', 'cf\.', 'e\.g\.,?', 'for example,?', 'for instance,?', 'compare', 'also', 'but see', 'according to'],
     // Whoever is named after these passes on somebody else's words.
     'passing on' => ['qtd\. in', 'quoted in', 'as quoted in', 'as cited in', 'cited in', 'qtd in'],
+    // What says that nobody else can look the source up.
+    'personal' => ['personal communication', 'pers\. comm\.', 'personal interview'],
+    // Whoever is named before these has others with them.
+    'others' => ['et\.?\s*al\b\.?', 'and\s+(?:others|colleagues|co-?workers|coauthors)'],
+    // What stands in small letters before a family name; in a draft some write it large.
+    'particles' => [
+        'van', 'von', 'de', 'del', 'della', 'der', 'den', 'ten', 'da', 'dos', 'du', 'la', 'le', 'bin', 'ibn', 'al',
+    ],
+    // What else stands in small letters in names and titles.
+    'small' => [
+        'of', 'the', 'and', 'for', 'in', 'on', 'at', 'to', 'a', 'an', 'by', 'from', 'with', 'as', 'under', 'over',
+        'into', '&', 'et\.?', 'al\.?,?', 'others', 'colleagues', 'di', 'do', 'ter', 'zu', 'el', 'y', 'und', 'or',
+        'its', 'their', 'his', 'her', 'our', 'is', 'are', 'was', 'vs?\.',
+    ],
+    // What ends with a full stop in the middle of a sentence.
+    'abbreviations' => [
+        'al', 'Dr', 'Mr', 'Mrs', 'Ms', 'Prof', 'St', 'vs', 'cf', 'e\.g', 'i\.e', 'etc', 'ca', 'no', 'No', 'vol',
+        'p', 'pp', 'par', 'para', 'qtd', 'ed', 'eds', 'Jr', 'Sr', 'n\.d', 'U\.S', 'approx', 'fig', 'Fig', 'ch',
+    ],
     // What begins like a name in parentheses and is none.
     'no names' => [
         'figure', 'fig', 'table', 'tables', 'figures', 'chapter', 'section', 'part', 'appendix', 'act', 'scene', 'see', 'note',

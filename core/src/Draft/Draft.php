@@ -9,7 +9,7 @@ final readonly class Draft
 {
     /**
      * @param  list<Paragraph>  $paragraphs  the one at place n is the nth
-     * @param  list<Paragraph>  $notes
+     * @param  list<Paragraph>  $notes  and what stands in tables and boxes, apart from the run of the text
      * @param  ?SheetLook  $sheet  null for plain text
      * @param  bool  $endsWithBreak  whether a new sheet begins after its last word already
      */
@@ -21,22 +21,27 @@ final readonly class Draft
     ) {
     }
 
-    /** @return list<Paragraph> text and notes without the list of sources at the end */
-    public function prose(?SourceList $list): array
+    /** @return list<Paragraph> all of it in the order it is read in: a note after the paragraph it hangs on */
+    public function inOrder(): array
     {
-        $prose = array_filter(
-            $this->paragraphs,
-            static fn (Paragraph $one): bool => $list === null || ! $list->holds($one->place),
-        );
         $notes = [];
         foreach ($this->notes as $note) {
             $notes[$note->place][] = $note;
         }
         $all = [];
-        foreach ($prose as $one) {
+        foreach ($this->paragraphs as $one) {
             array_push($all, $one, ...$notes[$one->place] ?? []);
         }
 
         return $all;
+    }
+
+    /** @return list<Paragraph> the same without a list of sources at the end */
+    public function prose(?SourceList $list): array
+    {
+        return array_values(array_filter(
+            $this->inOrder(),
+            static fn (Paragraph $one): bool => $list === null || ! $list->holds($one->place),
+        ));
     }
 }

@@ -44,7 +44,7 @@ final readonly class DraftCheck
     }
 
     /**
-     * Where a style names years, a source is cited too where the sentence says both: "In 2014, Brook counted …".
+     * Where a style names years, a source is cited too where a paragraph says both: "In 2014, Brook counted …".
      *
      * @param  list<Paragraph>  $prose
      * @return array<string, true> ids of the sources
@@ -64,13 +64,12 @@ final readonly class DraftCheck
     /** What a paragraph says, as it is compared, without what stands in parentheses. */
     private static function outsideParentheses(Paragraph $paragraph): string
     {
-        $text = (string) preg_replace('/\([^()]*\)/u', ' ', $paragraph->text);
-
-        return ' '.(new Plain($text))->words().' ';
+        return ' '.(new Plain($paragraph->outsideParentheses()))->words().' ';
     }
 
     /**
-     * Where a style names no year, a source without pages is cited by the author's name in the sentence alone.
+     * Where a style names no year, the author's name in the text is a citation: whether a page is wanted beside it,
+     * only a quotation tells.
      *
      * @param  list<Paragraph>  $prose
      * @return array<string, true> ids of the sources

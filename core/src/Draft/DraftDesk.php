@@ -70,7 +70,7 @@ final readonly class DraftDesk
         $document = (new DraftFile($bytes))->document();
         $draft = $document->draft();
         $list = SourceList::find($draft);
-        $page = $onlyCited ? $this->cited($draft) : $this->page($this->sources);
+        $page = $this->page($onlyCited ? $this->report($draft)->cited($this->sources) : $this->sources);
         $kept = array_map(
             static fn (Layout\Mend $mend): Layout\Mend => $replaces && $list !== null ? $mend->outside($list) : $mend,
             (new LayoutCheck($this->style->paper()))->mends($draft, $list, $mends),
@@ -81,14 +81,6 @@ final readonly class DraftDesk
             'mediaType' => $document->mediaType(),
             'extension' => $document->extension(),
         ];
-    }
-
-    private function cited(Draft $draft): Page
-    {
-        $uncited = array_fill_keys($this->report($draft)->uncited, true);
-        $cited = array_filter($this->sources, static fn (Source $one): bool => ! isset($uncited[$one->id]));
-
-        return $this->page(array_values($cited));
     }
 
     private function report(Draft $draft): DraftReport

@@ -7,6 +7,7 @@ namespace Bibrel\Core\Draft;
 use Bibrel\Core\Draft\Citation\Checked;
 use Bibrel\Core\Draft\Citation\CitationIssue;
 use Bibrel\Core\Draft\Layout\LayoutIssue;
+use Bibrel\Core\Source\Source;
 
 /** What a draft held against its page came to. */
 final readonly class DraftReport
@@ -22,6 +23,19 @@ final readonly class DraftReport
         public array $layout,
         public ?SourceList $list,
     ) {
+    }
+
+    /**
+     * Those of some sources that are cited, in their order.
+     *
+     * @param  list<Source>  $sources
+     * @return list<Source>
+     */
+    public function cited(array $sources): array
+    {
+        $uncited = array_fill_keys($this->uncited, true);
+
+        return array_values(array_filter($sources, static fn (Source $one): bool => ! isset($uncited[$one->id])));
     }
 
     /**

@@ -11,8 +11,7 @@ use Bibrel\Core\Draft\Layout\LayoutIssue;
 
 /**
  * A draft as a screen shows it: its paragraphs in pieces, with the citations marked, and what is to be put right, each
- * with
- * a key that stays the same when the draft is given again.
+ * with a key that stays the same when the draft is given again.
  */
 final readonly class DraftView
 {
@@ -37,7 +36,7 @@ final readonly class DraftView
     {
         $list = $this->report->list;
         $paragraphs = [];
-        foreach ($this->draft->prose(null) as $paragraph) {
+        foreach ($this->draft->inOrder() as $paragraph) {
             $paragraphs[] = [
                 'place' => $paragraph->place,
                 'note' => $paragraph->note,

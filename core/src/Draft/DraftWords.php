@@ -25,11 +25,7 @@ final class DraftWords
     /** One of a list, as a piece of a pattern; the longest first. */
     public function pattern(string $list): string
     {
-        /** @var list<string> $words */
-        $words = $this->lists[$list];
-        usort($words, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
-
-        return $this->made["/{$list}"] ??= '(?:'.implode('|', $words).')';
+        return $this->made["/{$list}"] ??= self::oneOf($this->lists[$list]);
     }
 
     public function has(string $list, string $word): bool
@@ -74,9 +70,15 @@ final class DraftWords
     /** Any word for a place, as a piece of a pattern. */
     public function places(): string
     {
-        $words = array_merge(...array_values($this->lists['places']));
+        return $this->made['/places'] ??= self::oneOf(array_merge(...array_values($this->lists['places'])));
+    }
+
+    /** @param  array<array-key, mixed>  $words  pieces of patterns */
+    private static function oneOf(array $words): string
+    {
+        $words = array_map(strval(...), $words);
         usort($words, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
 
-        return $this->made['/places'] ??= '(?:'.implode('|', $words).')';
+        return '(?:'.implode('|', $words).')';
     }
 }

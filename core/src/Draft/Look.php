@@ -6,8 +6,7 @@ namespace Bibrel\Core\Draft;
 
 /**
  * How a paragraph looks once document defaults, styles, numbering and what is set on it directly are resolved, as a
- * word
- * processor resolves them. Lengths are in twentieths of a point (1440 to the inch).
+ * word processor resolves them. Lengths are in twentieths of a point (1440 to the inch).
  */
 final readonly class Look
 {

@@ -32,6 +32,12 @@ final readonly class Paragraph
         return trim($this->text) === '';
     }
 
+    /** What it says without what stands in parentheses. */
+    public function outsideParentheses(): string
+    {
+        return (string) preg_replace('/\([^()]*\)/u', ' ', $this->text);
+    }
+
     /** Whether it is set in as long quotations are: half an inch or more, and does not hang. */
     public function isBlockQuotation(): bool
     {

@@ -9,9 +9,7 @@ final readonly class SheetLook
 {
     /**
      * @param  string  $header  the text at the head of an ordinary sheet
-     * @param  string  $firstHeader  at the head of the first one, where that has its own; else the same
      * @param  bool  $hasNumber  whether a field there counts the sheets
-     * @param  bool  $isNumberAtEnd  whether the head stands at the right, as far as the file says
      */
     public function __construct(
         public int $width,
@@ -21,9 +19,7 @@ final readonly class SheetLook
         public int $bottom,
         public int $left,
         public string $header = '',
-        public string $firstHeader = '',
         public bool $hasNumber = false,
-        public bool $isNumberAtEnd = true,
     ) {
     }
 }

@@ -6,8 +6,7 @@ namespace Bibrel\Core\Style;
 
 /**
  * How a style wants a paper set, besides what all of them want: double spacing, margins of an inch, paragraphs set in
- * by
- * half an inch.
+ * by half an inch.
  *
  * Source: MLA Handbook, 9th ed., 1.1 to 1.6 and 6.40; APA Publication Manual, 7th ed., 2.1 to 2.24 and 8.27.
  */

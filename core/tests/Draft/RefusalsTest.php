@@ -53,6 +53,15 @@ final class RefusalsTest extends TestCase
         self::assertCount(2, (new DraftFile("One.\n\nTwo."))->draft()->paragraphs);
     }
 
+    public function test_one_that_asks_in_other_letters_is_refused(): void
+    {
+        $asking = self::asking('<!DOCTYPE x SYSTEM "file:///etc/hostname">');
+        $asking['_rels/.rels'] = "\xFE\xFF".mb_convert_encoding($asking['_rels/.rels'], 'UTF-16BE', 'UTF-8');
+        $this->expectException(Unreadable::class);
+        $this->expectExceptionMessage('outside');
+        (new DraftFile(self::zip($asking)))->draft();
+    }
+
     /** @return array<string, string> */
     private static function asking(string $type): array
     {

@@ -113,7 +113,7 @@ function Paper({ paperId }: { paperId: string }) {
     // A place belongs to the source it was typed for; another one begins without.
     const [pointed, setPointed] = useState({ id: openId, mention: NOWHERE });
     const mention = pointed.id === openId ? pointed.mention : NOWHERE;
-    // What is opened is asked about once, and again where the style or the course rules changed; after that every key asks.
+    // What is opened is asked about once, and again where style or course rules changed; after that every key asks.
     const asked = useRef('');
     const settingsVersion = settings?.version;
     useEffect(() => {
@@ -374,7 +374,8 @@ function Paper({ paperId }: { paperId: string }) {
         [tell],
     );
     const onPart = useCallback(() => openId !== null && tried(makePart(openId)), [openId, makePart, tried]);
-    const onAgain = useCallback(() => openId !== null && tried(lookups.again(openId)), [openId, lookups.again, tried]); // eslint-disable-line react-hooks/exhaustive-deps
+    const { again } = lookups;
+    const onAgain = useCallback(() => openId !== null && tried(again(openId)), [openId, again, tried]);
     const onCopyPage = useCallback((as: CopyAs) => copy([], as), [copy]);
     const onCopyEntry = useCallback((as: CopyAs) => openId !== null && copy([openId], as), [openId, copy]);
     const onRemove = useCallback(() => openId !== null && tried(remove([openId])), [openId, remove, tried]);

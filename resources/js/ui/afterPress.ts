@@ -1,6 +1,6 @@
 /**
- * Lets a press be carried out before the screen changes under it: what leaving a field shows would otherwise move what is
- * being pressed from under the pointer, and the press would be lost.
+ * Lets a press be carried out before the screen changes under it: what leaving a field shows would otherwise move what
+ * is being pressed from under the pointer, and the press would be lost.
  */
 let isDown = false;
 let waiting: (() => void)[] = [];

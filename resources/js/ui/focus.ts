@@ -1,6 +1,6 @@
 /**
- * Where the focus goes after an action, once the screen is drawn anew: to the best place, or to another one where that does
- * not come.
+ * Where the focus goes after an action, once the screen is drawn anew: to the best place, or to another one where that
+ * does not come.
  *
  * @param places selectors, the best one first
  */

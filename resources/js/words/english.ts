@@ -1,6 +1,12 @@
 /** Every sentence and label of the interface, in one place, so that it can be said in another language. */
 const several = (count: number, one: string, many: string) => (count === 1 ? one : many.replace('#', String(count)));
 
+/** How many of the citations of a draft answer to a source. */
+function answering(all: number, answered: number): string {
+    if (answered < all) return several(answered, '1 answers', '# answer');
+    return all === 1 ? 'it answers' : 'all answer';
+}
+
 export const words = {
     close: 'Close',
     undo: 'Undo',
@@ -427,7 +433,8 @@ export const words = {
         count: (count: number) => several(count, 'One thing to put right', '# things to put right'),
         nothing: 'Nothing to put right',
         found: (all: number, answered: number) =>
-            `${several(all, '1 citation found', '# citations found')}; ${answered === all ? (all === 1 ? 'it answers' : 'all answer') : `${answered} ${answered === 1 ? 'answers' : 'answer'}`} to a source on the page.`,
+            `${several(all, '1 citation found', '# citations found')}; ` +
+            `${answering(all, answered)} to a source on the page.`,
         list: (heading: string, count: number) =>
             `A list of sources stands in your draft already: “${heading}”, ${several(count, '1 entry', '# entries')}.`,
         readList: 'Read it into the paper',

@@ -12,7 +12,6 @@ use Bibrel\Core\Draft\DraftCheck;
 use Bibrel\Core\Draft\Format\DraftFile;
 use Bibrel\Core\Draft\SourceList;
 use Bibrel\Core\Page\Page;
-use Bibrel\Core\Source\Source;
 
 /** `bibrel append --style S --draft DRAFT --out OUT`: the draft with the page at its end. */
 final class Append implements Command
@@ -42,12 +41,8 @@ final class Append implements Command
                 .'Give --replace to put the page in its place.');
         }
         if ($arguments->has('only-cited')) {
-            $uncited = (new DraftCheck($page, $input->style()))->report($draft)->uncited;
-            $cited = array_filter(
-                $input->sources(),
-                static fn (Source $one): bool => ! in_array($one->id, $uncited, true),
-            );
-            $page = Page::compose(array_values($cited), $input->style(), $input->course());
+            $cited = (new DraftCheck($page, $input->style()))->report($draft)->cited($input->sources());
+            $page = Page::compose($cited, $input->style(), $input->course());
         }
 
         return $input->written($document->withPage($page, $arguments->has('replace')), $out);

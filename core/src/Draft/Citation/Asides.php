@@ -9,8 +9,7 @@ use Bibrel\Core\Draft\Paragraph;
 
 /**
  * Tells what stands in parentheses and looks like a citation from one: asides, abbreviations that are introduced, years
- * of
- * events, numbers of a list. What a source answers to is a citation; the rest must show that it is one.
+ * of events, numbers of a list. What a source answers to is a citation; the rest must show that it is one.
  */
 final readonly class Asides
 {
@@ -27,6 +26,9 @@ final readonly class Asides
 
     private const OWN_IN_CAPITALS = ['chapter', 'part', 'line', 'note'];
 
+    /** Places whose word before the number makes a year and a place a citation. */
+    private const MARKED = ['page', 'paragraph'];
+
     /** All text outside parentheses, as it is compared: names of the story itself stand in it. */
     private string $story;
 
@@ -37,7 +39,7 @@ final readonly class Asides
     {
         $this->words = DraftWords::all();
         $this->story = ' '.(new Plain(implode(' ', array_map(
-            static fn (Paragraph $one): string => (string) preg_replace('/\([^()]*\)/u', ' ', $one->text),
+            static fn (Paragraph $one): string => $one->outsideParentheses(),
             $paragraphs,
         ))))->words().' ';
     }
@@ -146,7 +148,7 @@ final readonly class Asides
         $verb = '/^\s*(?:\p{Ll}+ly |also |has |have |had )*(\p{Ll}+)/u';
 
         return preg_match($verb, $spot->after, $m) === 1 && $this->words->isReporting($m[1])
-            || preg_match('/^(?:p|para)\b/u', $cite->places[0]->label ?? '') === 1;
+            || ($cite->places[0]->label ?? '') !== '' && in_array($cite->places[0]->kind(), self::MARKED, true);
     }
 
     private function isLed(string $name, Spot $spot): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Draft\Citation;
 
+use Bibrel\Core\Draft\DraftWords;
 use Bibrel\Core\Draft\Paragraph;
 
 /**
@@ -11,23 +12,24 @@ use Bibrel\Core\Draft\Paragraph;
  */
 final readonly class CitationFinder
 {
-    private const PERSONAL = '/^(?:personal communication|pers\. comm\.|personal interview)\b/iu';
-
     private CiteParser $parser;
 
     private Mentions $mentions;
 
     private Asides $asides;
 
+    private string $personal;
+
     /**
      * @param  list<Paragraph>  $paragraphs
-     * @param  bool  $namesYears  whether the style of the paper is one that names years
+     * @param  bool  $citesYear  whether citations of the paper's style say the year
      */
-    public function __construct(private SourceIndex $sources, private array $paragraphs, private bool $namesYears)
+    public function __construct(private SourceIndex $sources, private array $paragraphs, private bool $citesYear)
     {
         $this->parser = new CiteParser;
         $this->mentions = new Mentions($sources);
         $this->asides = new Asides($sources, $paragraphs);
+        $this->personal = '/^'.DraftWords::all()->pattern('personal').'\b/iu';
     }
 
     /** @return list<Found> in their order */
@@ -87,7 +89,7 @@ final readonly class CitationFinder
         if ($this->asides->isIntroduction($spot)) {
             return null;
         }
-        if (preg_match(self::PERSONAL, $spot->inside) === 1) {
+        if (preg_match($this->personal, $spot->inside) === 1) {
             $name = $this->mentions->before($spot->before);
 
             return $name === '' ? null : $spot->citedBy($name, [new Cite($spot->inside, isPersonal: true)]);
@@ -135,7 +137,7 @@ final readonly class CitationFinder
     private function inFull(Cite $cite, Spot $spot): ?Found
     {
         // "Brook counts forty (Moonpower 15)".
-        $author = $this->namesYears ? '' : $this->authorOf($cite, $spot);
+        $author = $this->citesYear ? '' : $this->authorOf($cite, $spot);
         if ($author !== '') {
             return $spot->citedBy($author, [$cite->ofWork($cite->who)], isApart: true);
         }
@@ -190,7 +192,7 @@ final readonly class CitationFinder
     {
         $cite = $this->parser->parse($spot->inside)[0] ?? null;
         $place = $cite?->who === '' && $cite->years === [] ? $cite->places[0] ?? null : null;
-        if (! $this->namesYears || $cite === null || $place === null || $place->label === ''
+        if (! $this->citesYear || $cite === null || $place === null || $place->label === ''
             || in_array($place->kind(), ['figure', 'table'], true)) {
             return null;
         }

@@ -96,11 +96,8 @@ final readonly class CiteParser
             $passesOn = true;
             $bare = $m[2];
         }
-        if (preg_match(
-            '/^(.{2,60}?),\s*(?:personal communication|pers\. comm\.|personal interview)\b/iu',
-            $bare,
-            $m,
-        ) === 1) {
+        $personal = $this->words->pattern('personal');
+        if (preg_match("/^(.{2,60}?),\\s*{$personal}\\b/iu", $bare, $m) === 1) {
             return (new Who($m[1]))->isPossible() ? new Cite($item, $m[1], isPersonal: true) : null;
         }
 
@@ -182,18 +179,9 @@ final readonly class CiteParser
         $places = [];
         // A label begins a new place; numbers after a comma belong to the one before.
         foreach (preg_split("/[,:]\\s?(?=(?i:{$this->words->places()})\\b)|(?<=^\\d):\\s/u", $text) ?: [] as $part) {
-            preg_match("/^(?:(?<label>(?i:{$this->words->places()}))\\b\\.?\\s*)?(?<value>.*)$/u", trim($part), $m);
+            preg_match("/^(?:(?<label>(?i:{$this->words->places()})\\b\\.?)\\s*)?(?<value>.*)$/u", trim($part), $m);
             $label = (string) ($m['label'] ?? '');
-            $places[] = new Place(
-                $label === ''
-                    ? ''
-                    : substr(
-                        trim($part),
-                        0,
-                        strlen($label),
-                    ).(str_starts_with(substr(trim($part), strlen($label)), '.') ? '.' : ''),
-                $m['value'] ?? '',
-            );
+            $places[] = new Place($label, $m['value'] ?? '');
         }
 
         return $places;

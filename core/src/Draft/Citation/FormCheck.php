@@ -19,9 +19,6 @@ abstract class FormCheck
         return $style->citesYear() ? new YearForm($style->shortensLater()) : new PageForm($style->shortensLater());
     }
 
-    /** Whether citations say the year. */
-    abstract public function namesYears(): bool;
-
     /**
      * @param  bool  $hasNames  whether its names are those of the source, so that their form can be looked at
      * @return list<CitationIssue>

@@ -7,8 +7,8 @@ namespace Bibrel\Core\Draft\Citation;
 /** Finds the sources a citation means: by name, then by title, year, and what its sentence says. */
 final readonly class Matcher
 {
-    /** @param  bool  $namesYears  whether citations of the paper's style say the year */
-    public function __construct(private SourceIndex $sources, private bool $namesYears)
+    /** @param  bool  $citesYear  whether citations of the paper's style say the year */
+    public function __construct(private SourceIndex $sources, private bool $citesYear)
     {
     }
 
@@ -103,7 +103,7 @@ final readonly class Matcher
         $issue = new CitationIssue('wrong-year', "The page has {$years} for {$cite->who}, not {$cite->years[0]}.");
 
         // Styles that name no year say that its year is out of place anyway.
-        return $named->narrowedTo($named->sources, $this->namesYears ? $issue : null);
+        return $named->narrowedTo($named->sources, $this->citesYear ? $issue : null);
     }
 
     /** The one whose title the sentence names: "In Moonpower, Brook counts …". */

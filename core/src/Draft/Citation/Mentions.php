@@ -11,18 +11,16 @@ final readonly class Mentions
 {
     private const WORD = '(?:\p{Lu}[\p{L}\p{M}]*(?:[’\'-]\p{L}[\p{L}\p{M}]+)*|\p{Lu}\.)';
 
-    private const PARTICLE = '(?:[Vv]an|[Vv]on|[Dd]e|[Dd]el|[Dd]ella|[Dd]er|[Dd]en|[Tt]en|[Dd]a|[Dd]os|[Dd]u'
-        .'|[Ll]a|[Ll]e|[Bb]in|[Ii]bn|[Aa]l)';
-
     private string $name;
 
     private string $list;
 
     public function __construct(private SourceIndex $sources)
     {
-        $this->name = '(?:(?:'.self::WORD.'|'.self::PARTICLE.')\s+){0,4}'.self::WORD;
+        $words = DraftWords::all();
+        $this->name = '(?:(?:'.self::WORD.'|(?i:'.$words->pattern('particles').'))\s+){0,4}'.self::WORD;
         $this->list = "{$this->name}(?:(?:,\\s+{$this->name})*,?\\s+(?:and|&)\\s+{$this->name}"
-            .'|,?\\s+et\\.?\\s+al\\.?|\\s+and\\s+(?:others|colleagues|co-?workers|coauthors))?';
+            ."|,?\\s+{$words->pattern('others')})?";
     }
 
     /** The name right before a pair of parentheses: "Brook and Vale", "Okafor et al.", "Brook’s"; '' where none is. */

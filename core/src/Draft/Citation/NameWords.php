@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Draft\Citation;
 
+use Bibrel\Core\Draft\DraftWords;
+
 /** The names of a citation as they stand: "Brook, Vale, & Harrow", "Brook et al.", "J. Brook". */
 final readonly class NameWords
 {
-    private const OTHERS = '/,?\s+(?:et\.?\s*al\b\.?|and\s+(?:others|colleagues|co-?workers|coauthors))$/iu';
-
     public bool $hasOthers;
 
     /** Whether "et al." lacks its full stop, or has a full stop or a comma too many. */
@@ -22,9 +22,10 @@ final readonly class NameWords
 
     public function __construct(public string $text)
     {
-        $others = preg_match(self::OTHERS, $text, $m) === 1 ? $m[0] : '';
+        $pattern = '/,?\s+'.DraftWords::all()->pattern('others').'$/iu';
+        $others = preg_match($pattern, $text, $m) === 1 ? $m[0] : '';
         $this->hasOthers = $others !== '';
-        $text = (string) preg_replace(self::OTHERS, '', $text);
+        $text = (string) preg_replace($pattern, '', $text);
         $this->conjunction = preg_match('/\s(and|&|und|et|y)\s/u', $text, $m) === 1 ? $m[1] : '';
         $parts = preg_split('/\s*,\s*(?:(?:and|&)\s+)?|\s+(?:and|&)\s+/u', $text) ?: [];
         $this->names = array_values(
@@ -32,9 +33,7 @@ final readonly class NameWords
         );
         // After one name no comma stands before it.
         $comma = count($this->names) > 1 ? ',?' : '';
-        $this->isOthersMisspelt = preg_match('/al/i', $others) === 1 && preg_match(
-            "/^{$comma} et al\\.$/",
-            $others,
-        ) !== 1;
+        $this->isOthersMisspelt = preg_match('/al/i', $others) === 1
+            && preg_match("/^{$comma} et al\\.$/", $others) !== 1;
     }
 }

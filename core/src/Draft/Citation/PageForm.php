@@ -16,11 +16,6 @@ final class PageForm extends FormCheck
     /** Places that stand as bare numbers after a name. */
     private const BARE = ['act', 'scene', 'page'];
 
-    public function namesYears(): bool
-    {
-        return false;
-    }
-
     protected function other(Cite $cite, KnownSource $source): string
     {
         $place = $cite->places[0] ?? null;

@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Draft\Citation;
 
+use Bibrel\Core\Draft\DraftWords;
+
 /** Where the sentences of a paragraph begin; offsets are in bytes. */
 final readonly class Sentences
 {
-    private const ABBREVIATED = '/(?:\b(?:al|Dr|Mr|Mrs|Ms|Prof|St|vs|cf|e\.g|i\.e|etc|ca|no|No|vol|p|pp|par|para'
-        .'|qtd|ed|eds|Jr|Sr|n\.d|U\.S|approx|fig|Fig|ch)|\b\p{Lu})\.$/u';
-
     /** @var list<int> */
     private array $starts;
 
     public function __construct(string $text)
     {
+        $abbreviated = '/(?:\b'.DraftWords::all()->pattern('abbreviations').'|\b\p{Lu})\.$/u';
         $starts = [0];
         preg_match_all('/[.!?…]["”’\')\]]*\s+(?=["“‘(\[]*[\p{Lu}\d])/u', $text, $found, PREG_OFFSET_CAPTURE);
         foreach ($found[0] as [$mark, $at]) {
             $before = substr($text, max(0, $at - 12), min(12, $at) + 1);
             if ($mark[0] !== '.' || strlen(rtrim($mark)) > 1
-                || preg_match(self::ABBREVIATED, mb_scrub($before)) !== 1) {
+                || preg_match($abbreviated, mb_scrub($before)) !== 1) {
                 $starts[] = $at + strlen($mark);
             }
         }

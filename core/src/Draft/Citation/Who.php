@@ -16,13 +16,6 @@ final readonly class Who
 
     private const CAPITAL = "/^(?:\\p{Lu}|\\d|[od]['’]\\p{Lu})/u";
 
-    /** What stands in small letters in names and titles. */
-    private const SMALL = '/^(?:of|the|and|for|in|on|at|to|a|an|by|from|with|as|under|over|into|&|et\.?|al\.?,?'
-        .'|others|colleagues'
-        .'|de|del|della|di|da|do|dos|du|la|le|van|von|der|den|ten|ter|zu|el|al|bin|ibn|y|und|or|its|their|his'
-        .'|her|our|is|are'
-        .'|was|vs?\.)$/u';
-
     private const QUOTED = '/^[“"‘].+[”"’]$/u';
 
     public function __construct(public string $words)
@@ -60,15 +53,17 @@ final readonly class Who
     /** Begins with a capital or a figure, and is made of words that names and titles are made of. */
     private function isOfNames(): bool
     {
+        $data = DraftWords::all();
         $words = preg_split('/\s+/u', rtrim((string) preg_replace('/\[[^\]]*\]/u', '', $this->words))) ?: [];
-        if (DraftWords::all()->has('no names', self::telling($words))) {
+        if ($data->has('no names', self::telling($words))) {
             return false;
         }
         $capitals = array_filter(
             $words,
             static fn (string $word): bool => preg_match(self::CAPITAL, ltrim($word, '“"‘\'*_')) === 1,
         );
-        $others = preg_grep(self::SMALL, array_diff($words, $capitals), PREG_GREP_INVERT);
+        $small = "/^(?:{$data->pattern('small')}|{$data->pattern('particles')})$/u";
+        $others = preg_grep($small, array_diff($words, $capitals), PREG_GREP_INVERT);
 
         return $capitals !== [] && $others === [];
     }

@@ -14,16 +14,13 @@ final class YearForm extends FormCheck
     /** The words before one number and before several. */
     private const WORDS = ['page' => ['p.', 'pp.'], 'paragraph' => ['para.', 'paras.']];
 
-    public function namesYears(): bool
-    {
-        return true;
-    }
-
     protected function other(Cite $cite, KnownSource $source): string
     {
-        return $cite->years !== []
-            ? ''
-            : 'A citation here says the year after the name'.($cite->places === [] ? '.' : ', and the page with “p.”');
+        return match (true) {
+            $cite->years !== [] => '',
+            $cite->places === [] => 'A citation here says the year after the name.',
+            default => 'A citation here says the year after the name, and the page with “p.”',
+        };
     }
 
     protected function form(Cite $cite, KnownSource $source): string

@@ -74,11 +74,8 @@ final class Archive
         if (strlen($xml) > self::XML) {
             throw self::tooLarge();
         }
-        // No document of a word processor has one; whoever puts one in wants something from outside.
         if (preg_match('/<!(?:DOCTYPE|ENTITY)/i', substr($xml, 0, 4096)) === 1 || stripos($xml, '<!ENTITY') !== false) {
-            throw new Unreadable(
-                'The draft asks for something outside itself, as no paper does. Save it again as a new file.',
-            );
+            throw self::outside();
         }
         $document = new \DOMDocument;
         $document->preserveWhiteSpace = true;
@@ -87,7 +84,12 @@ final class Archive
         libxml_clear_errors();
         libxml_use_internal_errors($before);
 
-        return $isRead ? $document : throw self::damaged();
+        return match (true) {
+            ! $isRead => throw self::damaged(),
+            // Written so that the letters looked for above are not its bytes.
+            $document->doctype !== null => throw self::outside(),
+            default => $document,
+        };
     }
 
     /**
@@ -143,6 +145,14 @@ final class Archive
     {
         return new Unreadable(
             'The draft is protected by a password. Take the password off in your word processor and give it again.',
+        );
+    }
+
+    /** No document of a word processor declares a type; whoever does wants something from outside. */
+    private static function outside(): Unreadable
+    {
+        return new Unreadable(
+            'The draft asks for something outside itself, as no paper does. Save it again as a new file.',
         );
     }
 

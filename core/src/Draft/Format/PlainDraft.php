@@ -9,8 +9,7 @@ use Bibrel\Core\Draft\Paragraph;
 
 /**
  * A draft as plain text: a line is a paragraph, and so is a block of lines that a writer's screen has broken. Empty
- * lines
- * are no paragraphs.
+ * lines are no paragraphs.
  */
 final readonly class PlainDraft
 {
@@ -32,10 +31,7 @@ final readonly class PlainDraft
                 static fn (string $line): bool => trim($line) !== '',
             ));
             foreach (self::isBroken($lines) ? [implode(' ', array_map(trim(...), $lines))] : $lines as $line) {
-                $paragraphs[] = new Paragraph(
-                    count($paragraphs),
-                    trim($line)
-                );
+                $paragraphs[] = new Paragraph(count($paragraphs), trim($line));
             }
         }
 

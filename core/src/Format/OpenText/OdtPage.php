@@ -10,8 +10,7 @@ use Bibrel\Core\Page\Page;
 
 /**
  * A page as paragraphs of an open text document (ODF 1.3, part 3), with the styles they are set in. A link has a style
- * of
- * its own without colour or underline, which word processors would give it otherwise.
+ * of its own without colour or underline, which word processors would give it otherwise.
  */
 final class OdtPage
 {

@@ -6,8 +6,7 @@ namespace Bibrel\Core\Format\Pdf;
 
 /**
  * What TCPDF leaves out: the logical structure (ISO 32000-1, 14.7 and 14.8) by which a screen reader knows the heading
- * and
- * the paragraphs of a sheet, and skips what stands in its head.
+ * and the paragraphs of a sheet, and skips what stands in its head.
  */
 final class TaggedPdf extends \TCPDF
 {

@@ -10,8 +10,7 @@ use Bibrel\Core\Page\Page;
 
 /**
  * A page as paragraphs of OOXML (ECMA-376, part 1, 17.3), with the styles they are set in. The elements of a
- * paragraph's
- * and a run's settings stand in the order the schema prescribes.
+ * paragraph's and a run's settings stand in the order the schema prescribes.
  */
 final class WordPage
 {

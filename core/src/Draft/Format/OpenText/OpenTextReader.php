@@ -111,8 +111,7 @@ final class OpenTextReader
     }
 
     /**
-     * Whether a paragraph of a style begins a sheet here; a style may also say of which kind the sheets are from here
-     * on.
+     * Whether a paragraph of a style begins a sheet here; a style may also say which sheets come from here on.
      */
     private function breaks(string $style): bool
     {
@@ -203,7 +202,6 @@ final class OpenTextReader
             $length('margin-right', 1440),
             $length('margin-bottom', 1440),
             $length('margin-left', 1440),
-            $header,
             $header,
             $hasNumber,
         );

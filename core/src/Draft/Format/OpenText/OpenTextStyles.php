@@ -6,8 +6,7 @@ namespace Bibrel\Core\Draft\Format\OpenText;
 
 /**
  * The settings of paragraphs and letters of an open text document: the default of the family, then the parents of a
- * style
- * from the root on, then the style itself (ODF 1.3, part 3, 16.2).
+ * style from the root on, then the style itself (ODF 1.3, part 3, 16.2).
  */
 final class OpenTextStyles
 {

@@ -18,8 +18,7 @@ use Bibrel\Core\Page\Page;
 
 /**
  * Puts a page at the end of an OOXML document, or in place of the list that stands there. It adds paragraphs, three
- * styles
- * of its own, relationships for links and the part with the sources; nothing that stood there before is touched.
+ * styles of its own, relationships for links and the part with the sources; nothing that stood there before is touched.
  */
 final readonly class WordAppend
 {

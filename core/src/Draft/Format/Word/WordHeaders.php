@@ -9,40 +9,28 @@ use Bibrel\Core\Draft\Format\XmlTree;
 /** What stands at the head of a document's last section, which takes over those before where it says nothing. */
 final class WordHeaders
 {
-    /** @var array<string, \DOMDocument> by kind: default, first, even */
+    /** @var array<string, \DOMDocument> by kind: default, even; a first sheet may go without */
     private array $headers = [];
-
-    private bool $hasFirst = false;
 
     public function __construct(WordParts $parts)
     {
         foreach ($parts->document()->getElementsByTagNameNS('*', 'sectPr') as $section) {
             foreach (XmlTree::elements($section) as $node) {
                 $said = WordStyles::attributes($node);
-                match ($node->localName) {
-                    'headerReference' => $this->add($said['type'] ?? 'default', $parts->part($said['id'] ?? '')),
-                    'titlePg' => $this->hasFirst = $this->hasFirst || ($said['val'] ?? '1') !== '0',
-                    default => null,
-                };
+                $kind = $said['type'] ?? 'default';
+                $header = $node->localName === 'headerReference' ? $parts->part($said['id'] ?? '') : null;
+                if ($header !== null && $kind !== 'first') {
+                    $this->headers[$kind] = $header;
+                }
             }
         }
     }
 
-    private function add(string $kind, ?\DOMDocument $header): void
+    /** The text at the head of an ordinary sheet. */
+    public function text(): string
     {
-        if ($header !== null) {
-            $this->headers[$kind] = $header;
-        }
-    }
-
-    /** @param  string  $kind  default or first */
-    public function text(string $kind): string
-    {
-        $header = $kind === 'first' && ! $this->hasFirst
-            ? $this->headers['default'] ?? null
-            : $this->headers[$kind] ?? null;
         $text = '';
-        foreach ($header?->getElementsByTagNameNS('*', 't') ?? [] as $piece) {
+        foreach (($this->headers['default'] ?? null)?->getElementsByTagNameNS('*', 't') ?? [] as $piece) {
             $text .= $piece->textContent;
         }
 
@@ -52,9 +40,8 @@ final class WordHeaders
 
     public function hasNumber(): bool
     {
-        foreach ($this->headers as $kind => $header) {
-            $xml = (string) $header->saveXML();
-            if ($kind !== 'first' && preg_match('/>\s*PAGE\b|instr="\s*PAGE\b|<w:pgNum\b/i', $xml) === 1) {
+        foreach ($this->headers as $header) {
+            if (preg_match('/>\s*PAGE\b|instr="\s*PAGE\b|<w:pgNum\b/i', (string) $header->saveXML()) === 1) {
                 return true;
             }
         }

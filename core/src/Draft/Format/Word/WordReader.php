@@ -11,9 +11,9 @@ use Bibrel\Core\Draft\Paragraph;
 use Bibrel\Core\Draft\SheetLook;
 
 /**
- * Reads the text of an OOXML document as a reader sees it: what tracked changes took out is no text, what they put in
- * is.
- * Paragraphs of the text itself are counted; those in tables, boxes and notes belong to the one they stand after.
+ * Reads the text of an OOXML document as a reader sees it: what tracked changes took out is no text, what they put
+ * in is. Paragraphs of the text itself are counted; those in tables, boxes and notes belong to the one they stand
+ * after.
  */
 final class WordReader
 {
@@ -176,8 +176,7 @@ final class WordReader
             $twips('right', 1440),
             abs($twips('bottom', 1440)),
             $twips('left', 1440),
-            $headers->text('default'),
-            $headers->text('first'),
+            $headers->text(),
             $headers->hasNumber(),
         );
     }
