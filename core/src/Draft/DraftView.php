@@ -35,6 +35,7 @@ final readonly class DraftView
     public function toArray(): array
     {
         $list = $this->report->list;
+        $seen = [];
         $paragraphs = [];
         foreach ($this->draft->inOrder() as $paragraph) {
             $paragraphs[] = [
@@ -51,13 +52,20 @@ final readonly class DraftView
             'isText' => $this->draft->sheet === null,
             'header' => $this->draft->sheet->header ?? '',
             'paragraphs' => $paragraphs,
-            'citations' => array_map($this->citation(...), $this->report->citations),
+            'citations' => array_map(
+                static function (Checked $one) use (&$seen): array {
+                    return self::citation($one, $seen);
+                },
+                $this->report->citations,
+            ),
             'uncited' => array_map(
                 static fn (string $id): array => ['id' => $id, 'key' => "uncited|{$id}"],
                 $this->report->uncited,
             ),
             'layout' => array_map(
-                static fn (LayoutIssue $one): array => [...$one->toArray(), 'key' => "layout|{$one->id}"],
+                static function (LayoutIssue $one) use (&$seen): array {
+                    return [...$one->toArray(), 'key' => self::key("layout|{$one->id}", $seen)];
+                },
                 $this->report->layout,
             ),
             'list' => $list === null ? null : [
@@ -68,8 +76,24 @@ final readonly class DraftView
         ];
     }
 
-    /** @return array<string, mixed> */
-    private function citation(Checked $one): array
+    /**
+     * The same fault made again has a key of its own, so that each is settled by itself.
+     *
+     * @param  array<string, int>  $seen  how often keys came before
+     */
+    private static function key(string $key, array &$seen): string
+    {
+        $key = mb_substr($key, 0, 200);
+        $times = $seen[$key] = ($seen[$key] ?? 0) + 1;
+
+        return $times === 1 ? $key : "{$key}|{$times}";
+    }
+
+    /**
+     * @param  array<string, int>  $seen
+     * @return array<string, mixed>
+     */
+    private static function citation(Checked $one, array &$seen): array
     {
         $found = $one->found;
 
@@ -80,11 +104,13 @@ final readonly class DraftView
             'sheet' => $found->in->sheet,
             'sentence' => trim($found->sentence),
             'sources' => $one->sources,
-            'issues' => array_map(static fn (CitationIssue $issue): array => [
-                'id' => $issue->id,
-                'sentence' => $issue->sentence,
-                'key' => mb_substr("{$issue->id}|{$found->text}", 0, 200),
-            ], $one->issues),
+            'issues' => array_map(static function (CitationIssue $issue) use ($found, &$seen): array {
+                return [
+                    'id' => $issue->id,
+                    'sentence' => $issue->sentence,
+                    'key' => self::key("{$issue->id}|{$found->text}", $seen),
+                ];
+            }, $one->issues),
             'right' => $one->right,
             'alternatives' => $one->alternatives,
         ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Tests\Draft;
 
+use Bibrel\Core\Draft\Format\Archive;
 use Bibrel\Core\Draft\Format\DraftFile;
 use Bibrel\Core\Draft\Layout\LayoutCheck;
 use Bibrel\Core\Draft\Paragraph;
@@ -91,6 +92,23 @@ final class OpenTextDraftTest extends TestCase
         $left = array_map(static fn ($one): string => $one->id, $check->issues($mended, SourceList::find($mended)));
         self::assertSame([], array_intersect($left, $wanted));
         self::assertSame($long, $mended->paragraphs[0]->text);
+    }
+
+    public function test_what_is_put_right_later_keeps_what_was_put_right_before(): void
+    {
+        $long = WordFile::prose('It was so (Brook 15).');
+        $bytes = self::file("<text:p text:style-name=\"P2\">{$long}</text:p><text:p text:style-name=\"Standard\">{$long}</text:p>");
+        $check = new LayoutCheck(Styles::get('mla-9')->paper());
+        foreach ([['line-spacing'], ['space-between', 'first-line']] as $wanted) {
+            $draft = (new DraftFile($bytes))->document()->draft();
+            $list = SourceList::find($draft);
+            $bytes = (new DraftFile($bytes))->document()->withPage(self::page(['moonpower']), $list !== null, $check->mends($draft, $list, $wanted));
+        }
+        $mended = (new DraftFile($bytes))->document()->draft();
+        $left = array_map(static fn ($one): string => $one->id, $check->issues($mended, SourceList::find($mended)));
+        self::assertSame([], array_intersect($left, ['line-spacing', 'space-between', 'first-line']));
+        preg_match_all('/<style:style [^>]*style:name="([^"]+)"/', Archive::open($bytes)->parts['content.xml'], $names);
+        self::assertSame(array_unique($names[1]), $names[1]);
     }
 
     private static function file(string $text): string

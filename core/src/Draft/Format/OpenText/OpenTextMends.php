@@ -79,7 +79,7 @@ final class OpenTextMends
             $copy = $isIt ? $one->cloneNode(true) : null;
             $style = $copy instanceof \DOMElement ? $copy : $style;
         }
-        $name = 'BibrelMend'.(count($this->made) + 1);
+        $name = self::freeName($automatic);
         $style->setAttributeNS(self::STYLE, 'style:name', $name);
         $properties = XmlTree::child($style, 'paragraph-properties');
         if ($properties === null) {
@@ -92,5 +92,17 @@ final class OpenTextMends
         $automatic->appendChild($style);
 
         return $this->made[$key] = $name;
+    }
+
+    /** A draft that was put right once has styles of these names already. */
+    private static function freeName(\DOMElement $styles): string
+    {
+        $taken = array_map(
+            static fn (\DOMElement $one): string => $one->getAttributeNS(self::STYLE, 'name'),
+            XmlTree::elements($styles),
+        );
+        for ($i = 1; in_array("BibrelMend{$i}", $taken, true); $i++);
+
+        return "BibrelMend{$i}";
     }
 }
