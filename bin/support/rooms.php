@@ -16,7 +16,8 @@ const MAY_NAME = [
     'Read' => ['Text', 'Source', 'Format'],
     'Check' => ['Text', 'Source', 'Style', 'Read'],
     'Draft' => ['Text', 'Source', 'Style', 'Page', 'Format', 'Read'],
-    'Cli' => ['Text', 'Source', 'Style', 'Page', 'Format', 'Read', 'Check', 'Draft'],
+    'Mix' => ['Text', 'Source', 'Style', 'Read'],
+    'Cli' => ['Text', 'Source', 'Style', 'Page', 'Format', 'Read', 'Check', 'Draft', 'Mix'],
 ];
 
 const CONNECTS = '/\b(?:curl_\w+|fsockopen|p?fsockopen|stream_socket_client|mysqli\w*|PDO)\b/';

@@ -27,4 +27,6 @@ return new Kind(
     yearOnly: true,
     citesContainer: true,
     isImage: true,
+    word: 'AI image',
+    words: 'AI images',
 );

@@ -26,4 +26,6 @@ return new Kind(
     formPlace: FormPlace::AfterTitle,
     yearOnly: true,
     citesContainer: true,
+    word: 'AI text',
+    words: 'AI texts',
 );

@@ -31,4 +31,6 @@ return new Kind(
     yearOnly: true,
     usualMedium: 'Mobile app',
     isProgram: true,
+    word: 'app',
+    words: 'apps',
 );

@@ -30,4 +30,6 @@ return new Kind(
     yearOnly: true,
     datedByMaking: true,
     describable: true,
+    word: 'item in an archive',
+    words: 'items in archives',
 );

@@ -39,4 +39,6 @@ return new Kind(
     datedByMaking: true,
     describable: true,
     isImage: true,
+    word: 'artwork',
+    words: 'artworks',
 );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
+use Bibrel\Core\Source\Scholarship;
 
 return new Kind(
     id: 'audiobook',
@@ -30,4 +31,7 @@ return new Kind(
     deviceEdition: 'audiobook ed.',
     hasImprint: true,
     hasParts: true,
+    word: 'audiobook',
+    words: 'audiobooks',
+    scholarship: Scholarship::ByPublisher,
 );

@@ -31,4 +31,6 @@ return new Kind(
     describable: true,
     form: 'Cartoon',
     isImage: true,
+    word: 'cartoon',
+    words: 'cartoons',
 );

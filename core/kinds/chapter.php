@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\KindFit;
+use Bibrel\Core\Source\Scholarship;
 
 return new Kind(
     id: 'chapter',
@@ -36,4 +37,7 @@ return new Kind(
         ),
     ],
     hasImprint: true,
+    word: 'chapter or piece in a book',
+    words: 'chapters or pieces in books',
+    scholarship: Scholarship::ByPublisher,
 );

@@ -32,4 +32,6 @@ return new Kind(
     form: 'Class handout',
     formPlace: FormPlace::AtEnd,
     atEvent: true,
+    word: 'class handout',
+    words: 'class handouts',
 );

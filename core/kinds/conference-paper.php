@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\Scholarship;
 
 return new Kind(
     id: 'conference-paper',
@@ -30,4 +31,7 @@ return new Kind(
     ],
     keepsContainerCase: true,
     hasImprint: true,
+    word: 'conference paper',
+    words: 'conference papers',
+    scholarship: Scholarship::ReviewedVenue,
 );

@@ -31,4 +31,6 @@ return new Kind(
     titleFormat: TitleFormat::Italic,
     formerTitleFormat: TitleFormat::Plain,
     keepsTitleCase: true,
+    word: 'court case',
+    words: 'court cases',
 );

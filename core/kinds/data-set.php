@@ -32,4 +32,6 @@ return new Kind(
     bracketDescription: 'Data set',
     yearOnly: true,
     formerBracketDescription: 'Data file',
+    word: 'data set',
+    words: 'data sets',
 );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Bibrel\Core\Source\AccessMethod;
 use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\Scholarship;
 
 return new Kind(
     id: 'ebook',
@@ -42,4 +43,7 @@ return new Kind(
     deviceEdition: 'e-book ed.',
     hasImprint: true,
     hasParts: true,
+    word: 'e-book',
+    words: 'e-books',
+    scholarship: Scholarship::ByPublisher,
 );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
+use Bibrel\Core\Source\Scholarship;
 
 return new Kind(
     id: 'edited-collection',
@@ -26,4 +27,7 @@ return new Kind(
     yearOnly: true,
     hasImprint: true,
     hasParts: true,
+    word: 'edited collection',
+    words: 'edited collections',
+    scholarship: Scholarship::ByPublisher,
 );

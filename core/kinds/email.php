@@ -25,4 +25,6 @@ return new Kind(
     roles: [Role::Author, Role::Recipient],
     untitled: 'e-mail',
     usualMedium: 'E-mail',
+    word: 'message',
+    words: 'messages',
 );

@@ -28,4 +28,6 @@ return new Kind(
     bracketDescription: 'Online forum post',
     formerBracketDescription: 'Online forum comment',
     isMessage: true,
+    word: 'forum post',
+    words: 'forum posts',
 );

@@ -27,4 +27,6 @@ return new Kind(
     roles: [Role::Author, Role::Illustrator, Role::Translator, Role::Editor],
     yearOnly: true,
     hasImprint: true,
+    word: 'graphic novel',
+    words: 'graphic novels',
 );

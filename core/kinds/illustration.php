@@ -39,4 +39,6 @@ return new Kind(
     yearOnly: true,
     describable: true,
     isImage: true,
+    word: 'illustration',
+    words: 'illustrations',
 );

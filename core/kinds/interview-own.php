@@ -23,4 +23,6 @@ return new Kind(
     primaryRoles: [[Role::Interviewee, Role::Author]],
     roles: [Role::Interviewee, Role::Interviewer],
     untitled: 'interview',
+    word: 'interview of your own',
+    words: 'interviews of your own',
 );

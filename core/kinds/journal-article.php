@@ -6,6 +6,7 @@ use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\KindFit;
 use Bibrel\Core\Source\PeriodicalType;
+use Bibrel\Core\Source\Scholarship;
 
 return new Kind(
     id: 'journal-article',
@@ -53,4 +54,5 @@ return new Kind(
             filled: ['containers.0.volume', 'containers.0.issue'],
         ),
     ],
+    scholarship: Scholarship::ReviewedVenue,
 );

@@ -35,4 +35,6 @@ return new Kind(
     formPlace: FormPlace::AtEnd,
     usualMedium: 'Lecture',
     atEvent: true,
+    word: 'lecture',
+    words: 'lectures',
 );

@@ -29,4 +29,6 @@ return new Kind(
     roles: [Role::Director, Role::Conductor, Role::Composer, Role::Performer, Role::Author, Role::Curator],
     usualMedium: 'Performance',
     isEvent: true,
+    word: 'performance',
+    words: 'performances',
 );

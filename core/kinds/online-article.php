@@ -24,4 +24,6 @@ return new Kind(
     ],
     rank: 2,
     hint: 'with an author, a date or both',
+    word: 'article on a website',
+    words: 'articles on websites',
 );

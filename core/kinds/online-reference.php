@@ -26,4 +26,6 @@ return new Kind(
     accessMethods: [AccessMethod::Web, AccessMethod::Database],
     hasImprint: true,
     isReference: true,
+    word: 'entry in an online reference work',
+    words: 'entries in online reference works',
 );

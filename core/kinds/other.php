@@ -36,4 +36,6 @@ return new Kind(
     ],
     roles: [Role::Author, Role::Editor, Role::Translator, Role::Director, Role::Performer, Role::Artist, Role::Photographer, Role::Creator],
     rank: 99,
+    word: 'source of another kind',
+    words: 'sources of other kinds',
 );

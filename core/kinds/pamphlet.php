@@ -27,4 +27,6 @@ return new Kind(
     ],
     bracketDescription: 'Brochure',
     hasImprint: true,
+    word: 'pamphlet',
+    words: 'pamphlets',
 );

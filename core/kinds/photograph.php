@@ -51,4 +51,6 @@ return new Kind(
     ],
     describable: true,
     isImage: true,
+    word: 'photograph',
+    words: 'photographs',
 );

@@ -25,4 +25,6 @@ return new Kind(
     roles: [Role::Author, Role::Editor, Role::Translator],
     yearOnly: true,
     hasImprint: true,
+    word: 'play',
+    words: 'plays',
 );

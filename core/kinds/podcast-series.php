@@ -31,4 +31,6 @@ return new Kind(
     roles: [Role::Host, Role::ExecutiveProducer, Role::Producer],
     standIns: [[Role::Host]],
     usualMedium: 'Web',
+    word: 'podcast series',
+    words: 'podcast series',
 );

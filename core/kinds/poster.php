@@ -35,4 +35,6 @@ return new Kind(
     keepsContainerCase: true,
     formPlace: FormPlace::AtEnd,
     atEvent: true,
+    word: 'conference poster',
+    words: 'conference posters',
 );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
+use Bibrel\Core\Source\Scholarship;
 
 return new Kind(
     id: 'preface',
@@ -33,4 +34,7 @@ return new Kind(
     roles: [Role::Author],
     yearOnly: true,
     hasImprint: true,
+    word: 'preface or afterword',
+    words: 'prefaces or afterwords',
+    scholarship: Scholarship::ByPublisher,
 );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\Role;
+use Bibrel\Core\Source\Scholarship;
 
 return new Kind(
     id: 'preprint',
@@ -31,4 +32,5 @@ return new Kind(
     roles: [Role::Author],
     yearOnly: true,
     genreNamesNumber: true,
+    scholarship: Scholarship::Unreviewed,
 );

@@ -26,4 +26,6 @@ return new Kind(
     form: 'Letter to the editor',
     periodicalType: PeriodicalType::Either,
     inNewspaper: true,
+    word: 'letter to the editor',
+    words: 'letters to the editor',
 );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\Scholarship;
 
 return new Kind(
     id: 'reference-entry',
@@ -23,4 +24,7 @@ return new Kind(
     yearOnly: true,
     hasImprint: true,
     isReference: true,
+    word: 'entry in a reference book',
+    words: 'entries in reference books',
+    scholarship: Scholarship::ByPublisher,
 );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\Scholarship;
 
 return new Kind(
     id: 'report',
@@ -34,4 +35,5 @@ return new Kind(
     numberLabel: 'Report No.',
     genreNamesNumber: true,
     hasImprint: true,
+    scholarship: Scholarship::ByPublisher,
 );

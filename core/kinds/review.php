@@ -29,4 +29,6 @@ return new Kind(
     roles: [Role::Author, Role::ReviewedAuthor],
     formPlace: FormPlace::None,
     periodicalType: PeriodicalType::Either,
+    word: 'review',
+    words: 'reviews',
 );

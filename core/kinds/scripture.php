@@ -31,4 +31,6 @@ return new Kind(
     yearOnly: true,
     hasImprint: true,
     primaryRoles: [[Role::Author]],
+    word: 'classic',
+    words: 'classics',
 );

@@ -31,4 +31,6 @@ return new Kind(
     roles: [Role::Author],
     formPlace: FormPlace::AtEnd,
     usualMedium: 'Slides',
+    word: 'set of slides',
+    words: 'sets of slides',
 );

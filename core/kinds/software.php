@@ -30,4 +30,6 @@ return new Kind(
     yearOnly: true,
     usualMedium: 'Computer software',
     isProgram: true,
+    word: 'program',
+    words: 'programs',
 );

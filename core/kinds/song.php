@@ -32,4 +32,6 @@ return new Kind(
     yearOnly: true,
     usualMedium: 'CD',
     isRecording: true,
+    word: 'song',
+    words: 'songs',
 );

@@ -7,6 +7,7 @@ use Bibrel\Core\Source\FormPlace;
 use Bibrel\Core\Source\Kind;
 use Bibrel\Core\Source\PeriodicalType;
 use Bibrel\Core\Source\Role;
+use Bibrel\Core\Source\Scholarship;
 use Bibrel\Core\Source\TitleFormat;
 
 return new Kind(
@@ -32,4 +33,7 @@ return new Kind(
     formPlace: FormPlace::BeforeContainer,
     yearOnly: true,
     periodicalType: PeriodicalType::Journal,
+    word: 'special issue of a journal',
+    words: 'special issues of journals',
+    scholarship: Scholarship::ReviewedVenue,
 );

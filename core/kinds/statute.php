@@ -31,4 +31,6 @@ return new Kind(
     roles: [Role::Author],
     titleFormat: TitleFormat::Plain,
     keepsTitleCase: true,
+    word: 'law',
+    words: 'laws',
 );

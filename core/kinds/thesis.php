@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Bibrel\Core\Source\Containment;
 use Bibrel\Core\Source\Kind;
+use Bibrel\Core\Source\Scholarship;
 use Bibrel\Core\Source\TitleFormat;
 
 return new Kind(
@@ -34,4 +35,7 @@ return new Kind(
     yearOnly: true,
     numberLabel: 'Publication No.',
     handedIn: true,
+    word: 'thesis',
+    words: 'theses',
+    scholarship: Scholarship::Examined,
 );

@@ -33,4 +33,6 @@ return new Kind(
     yearOnly: true,
     usualMedium: 'Television',
     leavesOutPlatform: true,
+    word: 'television series',
+    words: 'television series',
 );

@@ -19,4 +19,6 @@ return new Kind(
         ['title.main!', 'Name of the website', 'Slack Water Review'],
         '...web',
     ],
+    word: 'whole website',
+    words: 'whole websites',
 );

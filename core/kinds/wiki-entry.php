@@ -40,4 +40,6 @@ return new Kind(
     ],
     hasImprint: true,
     isReference: true,
+    word: 'wiki entry',
+    words: 'wiki entries',
 );

@@ -22,4 +22,5 @@ return [
         'director' => ['regie'],
     ],
     'houses' => ['verlag'],
+    'academicHouses' => ['universitätsverlag', 'wissenschaftsverlag', 'hochschulverlag'],
 ];

@@ -66,4 +66,5 @@ return [
         'producer' => ['produced', 'producer'],
         'narrator' => ['read by', 'narrat'],
     ],
+    'academicHouses' => ['university (?:of [\p{L}’ -]+ )?press', 'UP', 'University P', 'U of [\p{L}’ -]+ P', 'scholarly', 'academic'],
 ];

@@ -17,4 +17,5 @@ return [
         'translator' => ['traduc'],
         'foreword' => ['prólogo'],
     ],
+    'academicHouses' => ['ediciones universitarias', 'editorial universitaria', 'publicaciones de la universidad'],
 ];

@@ -20,4 +20,5 @@ return [
         'afterword' => ['postface'],
         'director' => ['réalis'],
     ],
+    'academicHouses' => ['presses universitaires', 'éditions universitaires'],
 ];

@@ -15,4 +15,5 @@ return [
         'editor' => ['a cura di'],
         'translator' => ['traduzione'],
     ],
+    'academicHouses' => ['edizioni universitarie'],
 ];

@@ -59,7 +59,8 @@ final class Kind
      * @param  bool  $hasImprint  whether it is printed with a city and a publisher
      * @param  bool  $inNewspaper  whether newspapers print it: their pages stand with "p." in APA's 6th edition
      * @param  bool  $atEvent  whether it was given at an event, whose name and place the entry says
-     * @param  bool  $isReference  whether it is an entry of a reference work, which is kept up to date without saying so
+     * @param  bool  $isReference  whether it is an entry of a reference work, which is kept up to date without saying
+     *         so
      * @param  bool  $isImage  whether it is a picture, which may be set into a paper with a caption
      * @param  bool  $isEvent  whether it is an event itself, seen where and when it happened
      * @param  bool  $isMessage whether it is a message on the web, which APA's 6th edition cites without the site and
@@ -73,6 +74,9 @@ final class Kind
      * @param  bool  $leavesOutPlatform  whether APA leaves out the service it was reached through
      * @param  bool  $hasParts  whether people often use one part of it, which is a source of its own
      * @param  list<KindFit>  $fits  what tells it where it was taken for another kind
+     * @param  string  $word  what one of it is called in a sentence, where that is not its label: "chapter"
+     * @param  string  $words  what several are called, where that is not the word with an s
+     * @param  Scholarship  $scholarship  what tells whether a source of it is a scholarly one
      */
     public function __construct(
         public readonly string $id,
@@ -123,8 +127,23 @@ final class Kind
         public readonly bool $leavesOutPlatform = false,
         public readonly bool $hasParts = false,
         public readonly array $fits = [],
+        private readonly string $word = '',
+        private readonly string $words = '',
+        public readonly Scholarship $scholarship = Scholarship::None,
     ) {
         $this->accessMethods = $accessMethods ?? AccessMethod::usual($containment);
+    }
+
+    /** So many of it in words: "1 book", "3 books", "no book". */
+    public function counted(int $count): string
+    {
+        $word = $this->word ?: mb_strtolower(mb_substr($this->label, 0, 1)).mb_substr($this->label, 1);
+
+        return match ($count) {
+            0 => "no {$word}",
+            1 => "1 {$word}",
+            default => $count.' '.($this->words ?: "{$word}s"),
+        };
     }
 
     /** @return list<Field> in the order of MLA's elements */

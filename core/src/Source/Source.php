@@ -17,6 +17,11 @@ use Bibrel\Core\Text\TitleLanguage;
  */
 final class Source
 {
+    /** What a source can be to a paper: the thing that is studied, or a study of it. */
+    public const PRIMACIES = ['primary', 'secondary'];
+
+    private const ANSWERS = ['yes', 'no'];
+
     private ?bool $isEnglish = null;
 
     /** @var ?list<Contributor> with their names as entries have them */
@@ -30,6 +35,8 @@ final class Source
      * @param  non-empty-list<Container>  $containers
      * @param  array<string, mixed>  $custom
      * @param  bool  $leftOut  whether somebody keeps it off the page for now
+     * @param  string  $primacy  "primary" or "secondary", as the student says for this paper; '' where nobody said
+     * @param  string  $scholarly  "yes" or "no", where the student says so; '' where it is left to the evidence
      * @param  array<string, string>  $corrected  entries somebody wrote by hand, with `<i>`, by the style's id
      */
     public function __construct(
@@ -50,6 +57,8 @@ final class Source
         public readonly array $custom = [],
         public readonly bool $leftOut = false,
         public readonly array $corrected = [],
+        public readonly string $primacy = '',
+        public readonly string $scholarly = '',
     ) {
     }
 
@@ -79,6 +88,8 @@ final class Source
             $array('custom'),
             (bool) ($json['leftOut'] ?? false),
             self::correctedFrom($array('corrected')),
+            self::oneOf(self::PRIMACIES, Text::of($json, 'primacy')),
+            self::oneOf(self::ANSWERS, Text::of($json, 'scholarly')),
         );
     }
 
@@ -103,6 +114,8 @@ final class Source
             'custom' => $this->custom,
             'leftOut' => $this->leftOut ?: '',
             'corrected' => $this->corrected,
+            'primacy' => $this->primacy,
+            'scholarly' => $this->scholarly,
         ];
 
         return array_filter($json, static fn (mixed $value): bool => $value !== '' && $value !== []);
@@ -120,6 +133,12 @@ final class Source
         );
 
         return $containers === [] ? [new Container] : $containers;
+    }
+
+    /** @param  list<string>  $known */
+    private static function oneOf(array $known, string $said): string
+    {
+        return in_array($said, $known, true) ? $said : '';
     }
 
     /**

@@ -14,7 +14,8 @@ namespace Bibrel\Core\Text;
  * `organisations` words that only names of groups hold; `institutions` those of groups that are often named for a field
  * or a place ("Institute for Research in Lamps"); `houses` those of publishers; `jobs` what people are, `ranks` what
  * stands before that; `degrees` after names; `honorifics` before them; `deeds` how a title page says what somebody did,
- * by role; `printed` months as a style prints them.
+ * by role; `printed` months as a style prints them;
+ * `academicHouses` what the names of academic presses hold.
  */
 final class Vocabulary
 {

@@ -302,6 +302,10 @@ export interface Source {
     /** whether somebody keeps it off the page for now */
     leftOut?: boolean;
     corrected?: Record<string, unknown>;
+    /** "primary" or "secondary", as the student says for this paper; '' where nobody said */
+    primacy?: string;
+    /** "yes" or "no", where the student says so; '' where it is left to the evidence */
+    scholarly?: string;
 }
 
 export interface Field {
@@ -381,4 +385,45 @@ export interface CourseRules {
     links: boolean;
     paper: PaperSize;
     firstPage: number;
+}
+
+export interface KindAsked {
+    /** a kind's id */
+    kind: string;
+    atLeast: number;
+}
+
+export interface Asked {
+    /** the style's id the paper is to be in */
+    style: string;
+    atLeast: number;
+    atMost: number;
+    kinds: KindAsked[];
+    /** how old a secondary source may be */
+    years: number;
+    scholarly: number;
+    primary: number;
+    /** how many must be printed */
+    printed: number;
+    /** whether each source is to have an annotation */
+    annotated: boolean;
+}
+
+export interface Answer {
+    /** of what is asked: "at-least", "kind:book" */
+    id: string;
+    /** "6 of at least 8 sources" */
+    sentence: string;
+    isMet: boolean;
+    /** ids of those it is about */
+    sources: string[];
+    /** what may help, '' where nothing is to be said */
+    hint: string;
+}
+
+export interface Share {
+    id: string;
+    label: string;
+    /** their ids */
+    sources: string[];
 }

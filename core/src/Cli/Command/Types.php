@@ -8,6 +8,10 @@ use Bibrel\Core\Cli\Arguments;
 use Bibrel\Core\Cli\Command;
 use Bibrel\Core\Cli\Shape\Property;
 use Bibrel\Core\Cli\Shape\Shape;
+use Bibrel\Core\Mix\Answer;
+use Bibrel\Core\Mix\Asked;
+use Bibrel\Core\Mix\KindAsked;
+use Bibrel\Core\Mix\Share;
 use Bibrel\Core\Read\Confidence;
 use Bibrel\Core\Read\Evidence;
 use Bibrel\Core\Read\Finding;
@@ -45,6 +49,7 @@ final class Types implements Command
     private const SHAPES = [
         Name::class, Contributor::class, Title::class, Container::class, Original::class, Source::class, Field::class,
         Fix::class, Issue::class, Evidence::class, Finding::class, Rule::class, CourseRules::class,
+        KindAsked::class, Asked::class, Answer::class, Share::class,
     ];
 
     private const ENUMS = [
