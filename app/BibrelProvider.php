@@ -15,11 +15,14 @@ use Bibrel\App\Lookup\LimitedProcess;
 use Bibrel\App\Lookup\PageCache;
 use Bibrel\App\Lookup\ReadingProcess;
 use Bibrel\App\Lookup\Workers;
+use Bibrel\App\Models\Account;
 use Bibrel\App\Models\Guest;
 use Bibrel\App\Papers\ApcuMemory;
 use Bibrel\App\Papers\SharedMemory;
 use Bibrel\Core\Page\Memory;
 use Bibrel\Core\Page\NoMemory;
+use Illuminate\Auth\Notifications\ResetPassword;
+use Illuminate\Auth\Notifications\VerifyEmail;
 use Illuminate\Cache\CacheManager;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Cache\Repository;
@@ -31,6 +34,7 @@ use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\URL;
 use Illuminate\Support\ServiceProvider;
 
 final class BibrelProvider extends ServiceProvider
@@ -92,6 +96,17 @@ final class BibrelProvider extends ServiceProvider
         $this->limit('compose', 'compositions_a_minute');
         $this->limit('lookups', 'lookups_a_minute');
         $this->limit('drafts', 'drafts_a_minute');
+        $this->limit('accounts', 'accounts_a_minute');
+        $this->limit('links', 'links_a_minute');
+        ResetPassword::createUrlUsing(
+            static fn (Account $account, string $token): string => url("/new-password/{$token}").'?'
+                .http_build_query(['email' => $account->email]),
+        );
+        VerifyEmail::createUrlUsing(static fn (Account $account): string => URL::temporarySignedRoute(
+            'verification.verify',
+            now()->addMinutes((int) config('auth.verification.expire')),
+            ['account' => $account->id, 'hash' => sha1($account->email)],
+        ));
     }
 
     /**

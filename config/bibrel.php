@@ -55,6 +55,8 @@ return [
         'compositions_a_minute' => ['guest' => 1_500, 'address' => 40_000],
         'lookups_a_minute' => ['guest' => 60, 'address' => 1_500],
         'drafts_a_minute' => ['guest' => 60, 'address' => 600],
+        'accounts_a_minute' => ['guest' => 20, 'address' => 300],
+        'links_a_minute' => ['guest' => 120, 'address' => 3_000],
         'batches_a_minute' => ['guest' => 10, 'address' => 300],
         'new_guests_a_minute' => 400,
         'open_lookups' => 400,
@@ -70,5 +72,6 @@ return [
         'bins' => 60,
         'states' => 60,
         'lookups' => 30,
+        'drafts' => 60,
     ],
 ];

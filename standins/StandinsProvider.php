@@ -6,6 +6,9 @@ namespace Bibrel\Standins;
 
 use Bibrel\App\Lookup\HostMap;
 use Bibrel\App\Papers\FirstPapers;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Mail;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 
 /** Makes an installation a trial one: the stand-in world answers, and new guests find the demo papers. */
@@ -24,5 +27,10 @@ final class StandinsProvider extends ServiceProvider
     public function boot(): void
     {
         $this->commands([DemoCommand::class]);
+        Mail::extend('standin', static fn (): Mailbox => new Mailbox);
+        $this->loadViewsFrom(__DIR__.'/views', 'standins');
+        Route::middleware('web')->get('mailbox', static fn (Request $request) => response()->view('standins::mailbox', [
+            'mails' => Mailbox::all(), 'nonce' => $request->attributes->get('nonce'),
+        ]));
     }
 }

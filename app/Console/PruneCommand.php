@@ -4,11 +4,19 @@ declare(strict_types=1);
 
 namespace Bibrel\App\Console;
 
+use Bibrel\App\Models\Account;
+use Bibrel\App\Models\Comment;
+use Bibrel\App\Models\Course;
+use Bibrel\App\Models\DraftRecord;
 use Bibrel\App\Models\EarlierState;
 use Bibrel\App\Models\Guest;
 use Bibrel\App\Models\LookupRecord;
+use Bibrel\App\Models\Note;
 use Bibrel\App\Models\Paper;
+use Bibrel\App\Models\Presence;
+use Bibrel\App\Models\SignIn;
 use Bibrel\App\Models\SourceRecord;
+use Bibrel\App\People\Leaving;
 use Carbon\CarbonInterface;
 use Illuminate\Console\Command;
 use Illuminate\Database\Eloquent\Builder;
@@ -27,9 +35,10 @@ final class PruneCommand extends Command
     /** Rows a step: no lock is held for long. */
     private const STEP = 500;
 
-    public function handle(): int
+    public function handle(Leaving $leaving): int
     {
         $gone = [
+            'accounts' => $leaving->now(),
             'guests' => $this->guests(),
             'removed papers' => $this->pruned(Paper::onlyTrashed()->where('removed_at', '<', $this->ago('bins'))),
             'removed sources' => $this->pruned(
@@ -37,6 +46,13 @@ final class PruneCommand extends Command
             ),
             'earlier states' => $this->pruned(EarlierState::query()->where('created_at', '<', $this->ago('states')))
                 + $this->states('source', 'sources') + $this->states('paper', 'papers'),
+            'removed notes' => $this->pruned(Note::onlyTrashed()->where('removed_at', '<', $this->ago('bins')))
+                + $this->states('note', 'notes'),
+            'removed comments' => $this->pruned(Comment::onlyTrashed()->where('removed_at', '<', $this->ago('bins'))),
+            'removed drafts' => $this->pruned(DraftRecord::onlyTrashed()->where('removed_at', '<', $this->ago('drafts'))),
+            'removed courses' => $this->pruned(Course::onlyTrashed()->where('removed_at', '<', $this->ago('bins'))),
+            'tabs that are closed' => $this->pruned(Presence::query()->where('seen_at', '<', now()->subHour())),
+            'sign-ins nobody used' => $this->pruned(SignIn::query()->where('seen_at', '<', $this->ago('guests'))),
             'look-ups' => $this->pruned(LookupRecord::query()->where('ended_at', '<', $this->ago('lookups'))),
             'failed jobs' => DB::table('failed_jobs')->where('failed_at', '<', now()->subWeek())->delete(),
             'remembered answers' => $this->answers(),
@@ -57,9 +73,12 @@ final class PruneCommand extends Command
     private function guests(): int
     {
         $count = 0;
-        $gone = Guest::query()->where('seen_on', '<', $this->ago('guests'));
+        // Whoever has an account comes back when they like.
+        $gone = Guest::query()->where('seen_on', '<', $this->ago('guests'))
+            ->whereNotIn('id', Account::query()->select('id'));
         while (($ids = (clone $gone)->limit(self::STEP)->pluck('id')->all()) !== []) {
             Paper::withTrashed()->whereIn('guest_id', $ids)->forceDelete();
+            Course::withTrashed()->whereIn('guest_id', $ids)->forceDelete();
             $count += Guest::query()->whereKey($ids)->delete();
         }
 

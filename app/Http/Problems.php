@@ -6,10 +6,12 @@ namespace Bibrel\App\Http;
 
 use Bibrel\App\Exceptions\Removed;
 use Bibrel\App\Exceptions\StaleVersion;
+use Bibrel\App\Http\Resources\NoteResource;
 use Bibrel\App\Http\Resources\SettingsResource;
 use Bibrel\App\Http\Resources\SourceResource;
 use Bibrel\App\Logging\Discreet;
 use Bibrel\App\Lookup\LookupFailed;
+use Bibrel\App\Models\Note;
 use Bibrel\App\Models\Paper;
 use Bibrel\App\Models\SourceRecord;
 use Bibrel\App\Papers\PaperFull;
@@ -86,7 +88,10 @@ final class Problems
             $error instanceof ModelNotFoundException, $error instanceof NotFoundHttpException => self::response(
                 404,
                 'Not found',
-                'This is not on your list of papers. It may belong to another browser.',
+                $error instanceof NotFoundHttpException && $inner === null && $error->getMessage() !== ''
+                    && ! str_starts_with($error->getMessage(), 'The route ')
+                    ? $error->getMessage()
+                    : 'This is not on your list of papers. It may belong to another browser.',
             ),
             $error instanceof HttpExceptionInterface => self::response(
                 $error->getStatusCode(),
@@ -122,7 +127,8 @@ final class Problems
         return self::response(
             409,
             'Changed elsewhere',
-            'This was changed in another tab or window while you worked on it here. Choose what to keep.',
+            'This was changed elsewhere, in another tab or by somebody else, while you worked on it here. Choose what to '
+                .'keep.',
             ['theirs' => self::shown($stale->now)],
         );
     }
@@ -130,9 +136,11 @@ final class Problems
     private static function removed(Removed $error): JsonResponse
     {
         $removed = $error->removed;
-        [$what, $name] = $removed instanceof Paper
-            ? ['paper', $removed->title ?: 'Paper without a title']
-            : ['source', $removed->name()];
+        [$what, $name] = match (true) {
+            $removed instanceof Paper => ['paper', $removed->title ?: 'Paper without a title'],
+            $removed instanceof Note => ['note', mb_substr($removed->noted()->text, 0, 60)],
+            default => ['source', $removed->name()],
+        };
 
         return self::response(410, 'It was removed', "This {$what} was removed. Bring it back to go on working on it.", [
             'removed' => ['what' => $what, 'id' => $removed->id, 'name' => $name],
@@ -141,11 +149,13 @@ final class Problems
     }
 
     /** @return array<string, mixed> */
-    private static function shown(Paper|SourceRecord $now): array
+    private static function shown(Paper|SourceRecord|Note $now): array
     {
-        return $now instanceof Paper
-            ? (new SettingsResource($now))->resolve()
-            : (new SourceResource($now, $now->paper()->withTrashed()->firstOrFail()->styleInUse()))->resolve();
+        return match (true) {
+            $now instanceof Paper => (new SettingsResource($now))->resolve(),
+            $now instanceof Note => (new NoteResource($now))->resolve(),
+            default => (new SourceResource($now, $now->paper()->withTrashed()->firstOrFail()->styleInUse()))->resolve(),
+        };
     }
 
     private static function slower(ThrottleRequestsException $error): JsonResponse

@@ -67,13 +67,18 @@ final class RunLookup implements ShouldQueue
                     return;
                 }
                 if ($renewed !== null) {
-                    $sources->lookedUpAgain($record->paper, (string) $record->source_id, $renewed);
+                    $sources->lookedUpAgain(
+                        $record->paper,
+                        (string) $record->source_id,
+                        $renewed,
+                        $record->guest_id,
+                    );
                 } elseif ($prepared !== []) {
-                    $sources->add($record->paper, $prepared);
+                    $sources->add($record->paper, $prepared, $record->guest_id);
                 }
                 $record->update($end);
             };
-            $papers->within($record->guest_id, $record->paper_id, $apply);
+            $papers->within($record->paper_id, $apply);
         } catch (LookupFailed $failure) {
             $this->fails($failure->reason, $failure->getMessage());
         } catch (PaperFull $full) {

@@ -51,8 +51,14 @@ final readonly class LookupQueue
      *
      * @throws LookupFailed where what was pasted is no lead
      */
-    public function start(Paper $paper, string $id, string $pasted, string $today, ?string $take): Collection
-    {
+    public function start(
+        Paper $paper,
+        Guest $by,
+        string $id,
+        string $pasted,
+        string $today,
+        ?string $take,
+    ): Collection {
         $limits = (array) config('bibrel.limits');
         $lines = Lead::lines($pasted, $limits['lines']);
         if ($lines === []) {
@@ -62,7 +68,7 @@ final readonly class LookupQueue
         $rows = array_map(static fn (string $line, int $place): array => [
             'id' => $place === 0 ? $id : (string) Str::ulid(),
             'paper_id' => $paper->id,
-            'guest_id' => $paper->guest_id,
+            'guest_id' => $by->id,
             'batch_id' => count($lines) > 1 ? $id : null,
             'place' => $place,
             'lead' => $line,
@@ -73,23 +79,23 @@ final readonly class LookupQueue
             'updated_at' => now()->format('Y-m-d H:i:s.v'),
         ], $lines, array_keys($lines));
         try {
-            DB::transaction(function () use ($paper, $rows, $limits): void {
-                $this->alone($paper->guest_id);
-                $open = LookupRecord::open()->where('guest_id', $paper->guest_id)->count();
+            DB::transaction(function () use ($by, $rows, $limits): void {
+                $this->alone($by->id);
+                $open = LookupRecord::open()->where('guest_id', $by->id)->count();
                 if ($open + count($rows) > $limits['open_lookups']) {
                     throw LookupFailed::because(Reason::TooMany, "{$open} of your look-ups are still under way. Wait "
                         .'until some of them have ended.');
                 }
                 LookupRecord::query()->insert([$rows[0]]);
                 if (count($rows) > 1) {
-                    $this->countBatch($paper->guest_id, $limits['batches_a_minute']);
+                    $this->countBatch($by->id, $limits['batches_a_minute']);
                     LookupRecord::query()->insert(array_slice($rows, 1));
                 }
             }, 5);
         } catch (UniqueConstraintViolationException) {
             // Started already; the rows are there.
         }
-        $this->advance($paper->guest_id);
+        $this->advance($by->id);
 
         return LookupRecord::query()->where('paper_id', $paper->id)
             ->where(static fn ($started) => $started->whereKey($id)->orWhere('batch_id', $id))
@@ -97,21 +103,26 @@ final readonly class LookupQueue
     }
 
     /** @throws LookupFailed for a source that was not looked up and has no address */
-    public function startAgain(Paper $paper, SourceRecord $source, ?string $id, string $today): LookupRecord
-    {
+    public function startAgain(
+        Paper $paper,
+        Guest $by,
+        SourceRecord $source,
+        ?string $id,
+        string $today,
+    ): LookupRecord {
         $lead = (string) ($source->reading['lead'] ?? '') ?: $source->source()->container()->url;
         Lookup::check(Lead::recognise($lead));
         $lookup = LookupRecord::query()->create([
             'id' => $id ?? (string) Str::ulid(),
             'paper_id' => $paper->id,
-            'guest_id' => $paper->guest_id,
+            'guest_id' => $by->id,
             'source_id' => $source->id,
             'again' => true,
             'lead' => $lead,
             'today' => $today,
             'state' => LookupState::Waiting,
         ]);
-        $this->advance($paper->guest_id);
+        $this->advance($by->id);
 
         return $lookup->refresh();
     }
@@ -175,6 +186,7 @@ final readonly class LookupQueue
         $patience = $this->workers->areThere() ? self::QUEUED : self::WORKING;
         $of = static fn (LookupState $state) => LookupRecord::query()
             ->where('paper_id', $paper->id)->where('state', $state);
+        $whose = LookupRecord::open()->where('paper_id', $paper->id)->distinct()->pluck('guest_id');
         $lost = $of(LookupState::Working)->where('started_at', '<', now()->subSeconds(self::WORKING))->update([
             'state' => LookupState::Failed,
             'reason' => Reason::Interrupted,
@@ -189,7 +201,7 @@ final readonly class LookupQueue
             'ended_at' => now(),
         ]);
         if ($lost > 0) {
-            $this->advance($paper->guest_id);
+            $whose->each(fn (string $guest) => $this->advance($guest));
         }
     }
 

@@ -6,6 +6,8 @@ namespace Bibrel\App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
 
 /**
  * A student's own draft as it was given last, and what they said of what was found in it.
@@ -15,10 +17,15 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $bytes
  * @property list<string> $settled keys of what was found and is settled
  * @property array<string, string> $meant ids of the sources that citations mean, by what the citations say
+ * @property ?Carbon $removed_at
  * @property-read Paper $paper
  */
 final class DraftRecord extends Model
 {
+    use SoftDeletes;
+
+    public const DELETED_AT = 'removed_at';
+
     public $incrementing = false;
 
     protected $table = 'drafts';

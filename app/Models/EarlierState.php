@@ -19,6 +19,7 @@ use Illuminate\Support\Carbon;
  * @property Cause $cause what replaced it
  * @property array<string, mixed> $state
  * @property ?list<array{tag: string, text: string}> $page_copy only where the change replaced that, too
+ * @property ?string $made_by who had made it so
  * @property Carbon $created_at
  */
 final class EarlierState extends Model

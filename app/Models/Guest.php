@@ -12,13 +12,16 @@ use Illuminate\Database\Eloquent\Attributes\UseFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Foundation\Auth\Access\Authorizable as AuthorizableByPolicy;
 
 /**
- * A browser that comes back. It has no name and no password: it is known by an encrypted cookie that holds its id.
+ * Whoever papers belong to: a browser that comes back, known by an encrypted cookie that holds its id, or, once somebody
+ * has signed in, their account, which is the guest with the account's own id.
  *
  * @property string $id a ULID
  * @property string $seen_on the day of the last visit, Y-m-d
+ * @property string $name what others on a paper call them; '' where they did not say
  */
 #[UseFactory(GuestFactory::class)]
 final class Guest extends Model implements Authenticatable, Authorizable
@@ -32,10 +35,39 @@ final class Guest extends Model implements Authenticatable, Authorizable
 
     public $timestamps = false;
 
+    /** What is said of somebody who gave no name. */
+    public const NAMELESS = 'Somebody';
+
+    /** The sign-in this request came with. */
+    public ?SignIn $signIn = null;
+
     /** The guest with this id, whether there is a row for it yet or not. */
     public static function known(string $id): self
     {
         return (new self)->forceFill(['id' => $id]);
+    }
+
+    /** @return HasOne<Account, $this> */
+    public function account(): HasOne
+    {
+        return $this->hasOne(Account::class, 'id', 'id');
+    }
+
+    /** @return HasMany<Course, $this> */
+    public function courses(): HasMany
+    {
+        return $this->hasMany(Course::class, 'guest_id');
+    }
+
+    /**
+     * @param  array<string>  $ids
+     * @return array<string, string> what they are called, by id
+     */
+    public static function names(array $ids): array
+    {
+        $names = self::query()->whereKey(array_unique($ids))->pluck('name', 'id')->all();
+
+        return array_map(static fn (string $name): string => $name ?: self::NAMELESS, $names);
     }
 
     /** @return HasMany<Paper, $this> */

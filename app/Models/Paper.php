@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\App\Models;
 
+use Bibrel\Core\Mix\Asked;
 use Bibrel\Core\Page\Memory;
 use Bibrel\Core\Page\Page;
 use Bibrel\Core\Page\PageChanges;
@@ -24,21 +25,31 @@ use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 
 /**
- * One assignment: its sources and its page settings. It belongs to the guest who made it.
+ * One assignment: its sources and its page settings. It belongs to the guest who made it, who may share it.
  *
  * @property string $id a ULID the browser made
  * @property string $guest_id
  * @property string $title
+ * @property string $class_name the course it is for, as the student calls it
+ * @property ?string $due_on Y-m-d
+ * @property string $question what the paper is to find out
  * @property string $style
  * @property array<string, mixed> $course
+ * @property ?array<string, mixed> $asked of its sources by the student themselves
+ * @property ?string $course_id the course it was begun from
  * @property string $surname for the running head
  * @property int $version of the settings
  * @property int $revision raised by every change of the paper and of anything on it
  * @property ?string $last_save
  * @property ?string $last_tab
+ * @property ?string $changed_by
+ * @property ?array<string, mixed> $summary what the list of papers tells of it
+ * @property ?string $summary_of of which state that is
+ * @property bool $is_sample whether it is an example that was given
  * @property ?Carbon $updated_at
  * @property ?Carbon $removed_at
  * @property-read Collection<int, SourceRecord> $sources
+ * @property-read ?Course $courseOf
  */
 #[UseFactory(PaperFactory::class)]
 final class Paper extends Model implements Revisable
@@ -54,11 +65,14 @@ final class Paper extends Model implements Revisable
     public const DELETED_AT = 'removed_at';
 
     /** The columns a person sets. */
-    public const SETTINGS = ['title', 'style', 'surname', 'course'];
+    public const SETTINGS = [
+        'title', 'class_name', 'due_on', 'question', 'style', 'surname', 'course', 'asked',
+    ];
 
     /** @var array<string, string> */
     protected $casts = [
-        'course' => 'array', 'version' => 'integer', 'revision' => 'integer', 'removed_at' => 'datetime',
+        'course' => 'array', 'asked' => 'array', 'summary' => 'array', 'version' => 'integer', 'revision' => 'integer',
+        'is_sample' => 'boolean', 'removed_at' => 'datetime',
     ];
 
     /** @var ?array<array-key, SourceRecord> */
@@ -68,6 +82,30 @@ final class Paper extends Model implements Revisable
     public function guest(): BelongsTo
     {
         return $this->belongsTo(Guest::class, 'guest_id');
+    }
+
+    /** @return BelongsTo<Course, $this> */
+    public function courseOf(): BelongsTo
+    {
+        return $this->belongsTo(Course::class, 'course_id');
+    }
+
+    /** @return HasMany<Share, $this> */
+    public function shares(): HasMany
+    {
+        return $this->hasMany(Share::class, 'paper_id');
+    }
+
+    /** @return HasMany<Comment, $this> */
+    public function comments(): HasMany
+    {
+        return $this->hasMany(Comment::class, 'paper_id');
+    }
+
+    /** @return HasMany<Note, $this> */
+    public function notes(): HasMany
+    {
+        return $this->hasMany(Note::class, 'paper_id');
     }
 
     /** @return HasMany<SourceRecord, $this> */
@@ -94,7 +132,7 @@ final class Paper extends Model implements Revisable
     /** @return array<string, mixed> */
     public function state(): array
     {
-        return $this->only(self::SETTINGS);
+        return ['asked' => Asked::fromArray($this->asked ?? [])->toArray()] + $this->only(self::SETTINGS);
     }
 
     /** Says that something on the paper is new. */
@@ -110,9 +148,26 @@ final class Paper extends Model implements Revisable
         return Styles::get($this->style);
     }
 
+    /** The course's where it was begun from one, with the number of its own first sheet; else its own. */
     public function courseRules(): CourseRules
     {
-        return CourseRules::fromArray($this->course);
+        $course = $this->courseInUse();
+
+        return CourseRules::fromArray(
+            $course === null ? $this->course : ['firstPage' => $this->course['firstPage'] ?? 1] + $course->rules,
+        );
+    }
+
+    /** The course it was begun from, unless the teacher gave that up. */
+    public function courseInUse(): ?Course
+    {
+        return $this->course_id === null ? null : $this->loadMissing('courseOf')->courseOf;
+    }
+
+    /** What is asked of its sources: by the course, or by the student themselves. */
+    public function asked(): Asked
+    {
+        return $this->courseInUse()?->asked() ?? Asked::fromArray($this->asked ?? []);
     }
 
     public function runningHead(): RunningHead

@@ -26,6 +26,8 @@ use Illuminate\Support\Carbon;
  * @property int $version
  * @property ?string $last_save
  * @property ?string $last_tab
+ * @property ?string $added_by
+ * @property ?string $changed_by
  * @property ?Carbon $updated_at
  * @property ?Carbon $removed_at
  * @property-read Paper $paper
@@ -44,7 +46,8 @@ final class SourceRecord extends Model implements Revisable
     public const DELETED_AT = 'removed_at';
 
     public const WITHOUT_COPY = [
-        'id', 'paper_id', 'data', 'reading', 'version', 'last_save', 'last_tab', 'removed_at', 'created_at', 'updated_at',
+        'id', 'paper_id', 'data', 'reading', 'version', 'last_save', 'last_tab', 'added_by', 'changed_by', 'removed_at',
+        'created_at', 'updated_at',
     ];
 
     protected $table = 'sources';

@@ -60,6 +60,7 @@ final class History
             'cause' => $cause,
             'state' => $state,
             'page_copy' => $pageCopy,
+            'made_by' => $subject->getAttribute('changed_by'),
         ]);
     }
 }

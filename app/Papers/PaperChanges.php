@@ -7,6 +7,9 @@ namespace Bibrel\App\Papers;
 use Bibrel\App\Exceptions\Removed;
 use Bibrel\App\Exceptions\StaleVersion;
 use Bibrel\App\Models\Paper;
+use Bibrel\App\Sharing\Right;
+use Bibrel\App\Sharing\Rights;
+use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
@@ -17,7 +20,7 @@ final readonly class PaperChanges
     /** How often a transaction is tried again that ran into another one. */
     private const TRIES = 8;
 
-    public function __construct(private History $history)
+    public function __construct(private History $history, private Rights $rights)
     {
     }
 
@@ -30,21 +33,23 @@ final readonly class PaperChanges
      * @throws StaleVersion
      * @throws Removed
      * @throws ModelNotFoundException<Paper> where the id is another guest's
+     * @throws AuthorizationException where they share it and may not change it
      */
-    public function save(string $guest, string $id, Save $save, array $wanted, ?array $aside = null): Paper
+    public function save(string $id, Save $save, array $wanted, ?array $aside = null): Paper
     {
         // Made first and looked for after: a lock on what is not there would be a lock on the gap around it.
         if ($save->version === 0) {
             try {
-                $made = ['id' => $id, 'guest_id' => $guest, 'version' => 1, 'revision' => 1, 'last_save' => $save->id];
+                $made = ['id' => $id, 'guest_id' => $save->by, 'version' => 1, 'revision' => 1];
 
-                return Paper::query()->create([...$made, 'last_tab' => $save->tab, ...$wanted]);
+                return Paper::query()->create([...$made, ...self::saved($save), ...$wanted]);
             } catch (UniqueConstraintViolationException) {
                 // It is there already: a repeat, or a second tab.
             }
         }
 
-        return $this->within($guest, $id, function (Paper $paper) use ($save, $wanted, $aside): Paper {
+        return $this->within($id, function (Paper $paper) use ($save, $wanted, $aside): Paper {
+            $this->rights->demand($save->by, $paper, Right::Edit);
             if ($save->id !== null && $paper->last_save === $save->id) {
                 return $paper;
             }
@@ -65,18 +70,23 @@ final readonly class PaperChanges
                 ...$wanted,
                 'version' => $paper->version + 1,
                 'revision' => $paper->revision + 1,
-                'last_save' => $save->id,
-                'last_tab' => $save->tab,
+                ...self::saved($save),
             ]);
 
             return $paper;
         });
     }
 
+    /** @return array<string, ?string> */
+    private static function saved(Save $save): array
+    {
+        return ['last_save' => $save->id, 'last_tab' => $save->tab, 'changed_by' => $save->by];
+    }
+
     /** @throws Removed where it was removed already */
     public function remove(Paper $paper): void
     {
-        $this->within($paper->guest_id, $paper->id, static function (Paper $paper): void {
+        $this->within($paper->id, static function (Paper $paper): void {
             $paper->raise();
             $paper->delete();
         });
@@ -97,15 +107,25 @@ final readonly class PaperChanges
     }
 
     /** @param  array<string, mixed>  $state the settings of an earlier state */
-    public function goBack(Paper $paper, array $state): Paper
+    public function goBack(Paper $paper, array $state, string $by): Paper
     {
-        return $this->within($paper->guest_id, $paper->id, function (Paper $paper) use ($state): Paper {
+        return $this->within($paper->id, function (Paper $paper) use ($state, $by): Paper {
             $this->history->keep($paper, Cause::WentBack);
             $again = array_intersect_key($state, array_flip(Paper::SETTINGS));
             $next = ['version' => $paper->version + 1, 'revision' => $paper->revision + 1];
-            $paper->update([...$again, ...$next, 'last_save' => null, 'last_tab' => null]);
+            $paper->update([...$again, ...$next, 'changed_by' => $by, 'last_save' => null, 'last_tab' => null]);
 
             return $paper;
+        });
+    }
+
+    /** @param  ?string  $course  the course it is for from now on */
+    public function ofCourse(Paper $paper, ?string $course): Paper
+    {
+        return $this->within($paper->id, static function (Paper $paper) use ($course): Paper {
+            $paper->update(['course_id' => $course, 'revision' => $paper->revision + 1]);
+
+            return $paper->unsetRelation('courseOf');
         });
     }
 
@@ -121,11 +141,11 @@ final readonly class PaperChanges
      * @throws ModelNotFoundException<Paper>
      * @throws \Throwable what the work throws
      */
-    public function within(string $guest, string $id, \Closure $work): mixed
+    public function within(string $id, \Closure $work): mixed
     {
-        return DB::transaction(static function () use ($guest, $id, $work): mixed {
+        return DB::transaction(static function () use ($id, $work): mixed {
             /** @var Paper $paper */
-            $paper = Paper::withTrashed()->where('guest_id', $guest)->lockForUpdate()->findOrFail($id);
+            $paper = Paper::withTrashed()->lockForUpdate()->findOrFail($id);
 
             return $paper->trashed() ? throw new Removed($paper) : $work($paper);
         }, self::TRIES);

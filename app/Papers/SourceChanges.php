@@ -7,6 +7,7 @@ namespace Bibrel\App\Papers;
 use Bibrel\App\Exceptions\Removed;
 use Bibrel\App\Exceptions\StaleVersion;
 use Bibrel\App\Models\EarlierState;
+use Bibrel\App\Models\Note;
 use Bibrel\App\Models\Paper;
 use Bibrel\App\Models\SourceRecord;
 use Bibrel\Core\Source\PartOfBook;
@@ -46,7 +47,9 @@ final readonly class SourceChanges
         ?array $aside = null,
     ): SourceRecord {
         return $this->within($paper, function (Paper $paper) use ($id, $save, $data, $dismissed, $aside): SourceRecord {
-            $known = $save->version === 0 ? $this->made($paper, $id, $save, $data, $dismissed ?? []) : $this->locked($paper, $id, false);
+            $known = $save->version === 0
+                ? $this->made($paper, $id, $save, $data, $dismissed ?? [])
+                : $this->locked($paper, $id, false);
             $known ??= $this->made($paper, $id, $save, $data, $dismissed ?? []) ?? $this->locked($paper, $id);
             if ($known->wasRecentlyCreated || ($save->id !== null && $known->last_save === $save->id)) {
                 return $known;
@@ -66,7 +69,7 @@ final readonly class SourceChanges
                 $data = MemberIds::given($aside, $known->data);
                 $this->history->setAside($known, ['data' => $data, 'reading' => $known->reading]);
             }
-            $by = ['last_save' => $save->id, 'last_tab' => $save->tab];
+            $by = ['last_save' => $save->id, 'last_tab' => $save->tab, 'changed_by' => $save->by];
 
             return $isNew ? $this->write($paper, $known, [...$wanted, ...$by]) : $known;
         });
@@ -78,14 +81,14 @@ final readonly class SourceChanges
      * @param  list<array{
      *     id: string,
      *     data: array<string, mixed>,
-     *     reading: array<string, mixed>,
-     *     page_copy: list<mixed>,
+     *     reading: ?array<string, mixed>,
+     *     page_copy: ?list<mixed>,
      * }>  $prepared
      *
      * @throws Removed
      * @throws PaperFull
      */
-    public function add(Paper $paper, array $prepared): void
+    public function add(Paper $paper, array $prepared, string $by): void
     {
         $now = now()->format('Y-m-d H:i:s.v');
         $kept = static fn (mixed $value): string => json_encode($value, JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR);
@@ -93,9 +96,11 @@ final readonly class SourceChanges
             'id' => $one['id'],
             'paper_id' => $paper->id,
             'data' => $kept($one['data']),
-            'reading' => $kept($one['reading']),
-            'page_copy' => $kept($one['page_copy']),
+            'reading' => $one['reading'] === null ? null : $kept($one['reading']),
+            'page_copy' => $one['page_copy'] === null ? null : $kept($one['page_copy']),
             'version' => 1,
+            'added_by' => $by,
+            'changed_by' => $by,
             'created_at' => $now,
             'updated_at' => $now,
         ], $prepared);
@@ -115,14 +120,14 @@ final readonly class SourceChanges
      *
      * @throws Removed
      */
-    public function lookedUpAgain(Paper $paper, string $id, array $kept): SourceRecord
+    public function lookedUpAgain(Paper $paper, string $id, array $kept, string $by): SourceRecord
     {
-        return $this->within($paper, function (Paper $paper) use ($id, $kept): SourceRecord {
+        return $this->within($paper, function (Paper $paper) use ($id, $kept, $by): SourceRecord {
             $known = $this->locked($paper, $id);
             $this->history->keep($known, Cause::LookedUp, null, $known->page_copy ?? []);
             $kept['reading']['dismissed'] = $known->reading['dismissed'] ?? [];
 
-            return $this->write($paper, $known, $kept);
+            return $this->write($paper, $known, [...$kept, 'changed_by' => $by]);
         });
     }
 
@@ -132,9 +137,9 @@ final readonly class SourceChanges
      * @throws StaleVersion
      * @throws Removed
      */
-    public function makePart(Paper $paper, string $id, int $version): SourceRecord
+    public function makePart(Paper $paper, string $id, int $version, string $by): SourceRecord
     {
-        return $this->within($paper, function (Paper $paper) use ($id, $version): SourceRecord {
+        return $this->within($paper, function (Paper $paper) use ($id, $version, $by): SourceRecord {
             $known = $this->locked($paper, $id);
             if ($known->version !== $version) {
                 throw new StaleVersion($known);
@@ -147,14 +152,15 @@ final readonly class SourceChanges
             return $this->write($paper, $known, [
                 'data' => MemberIds::given($data, $known->data),
                 'reading' => $known->reading === null ? null : ReadingRecord::ofPart($known->reading, $part),
+                'changed_by' => $by,
             ]);
         });
     }
 
     /** @throws Removed */
-    public function goBack(Paper $paper, string $id, EarlierState $to): SourceRecord
+    public function goBack(Paper $paper, string $id, EarlierState $to, string $by): SourceRecord
     {
-        return $this->within($paper, function (Paper $paper) use ($id, $to): SourceRecord {
+        return $this->within($paper, function (Paper $paper) use ($id, $to, $by): SourceRecord {
             $known = $this->locked($paper, $id);
             $since = EarlierState::of($known)->where('id', '>=', $to->id)->whereNotNull('page_copy')
                 ->reorder('id')->first();
@@ -163,7 +169,7 @@ final readonly class SourceChanges
 
             $copy = $since === null ? [] : ['page_copy' => $since->page_copy];
 
-            return $this->write($paper, $known, [...$state, ...$copy]);
+            return $this->write($paper, $known, [...$state, ...$copy, 'changed_by' => $by]);
         });
     }
 
@@ -208,7 +214,7 @@ final readonly class SourceChanges
     }
 
     /**
-     * Moves several to another paper of the same guest.
+     * Moves several to another paper, with the notes on them.
      *
      * @param  list<string>  $ids
      *
@@ -222,6 +228,8 @@ final readonly class SourceChanges
         $this->within($first, fn (): mixed => $this->within($second, function () use ($from, $to, $ids): bool {
             $moved = SourceRecord::query()->where('paper_id', $from->id)->whereKey($ids);
             $this->demandRoom($to, (clone $moved)->count());
+            Note::query()->where('paper_id', $from->id)->whereIn('source_id', (clone $moved)->pluck('id'))
+                ->update(['paper_id' => $to->id]);
             $moved->update(['paper_id' => $to->id]);
             $from->raise();
             $to->raise();
@@ -256,7 +264,7 @@ final readonly class SourceChanges
      */
     private function within(Paper $paper, \Closure $work): mixed
     {
-        return $this->papers->within($paper->guest_id, $paper->id, $work);
+        return $this->papers->within($paper->id, $work);
     }
 
     /**
@@ -289,6 +297,8 @@ final readonly class SourceChanges
                 'reading' => $dismissed === [] ? null : [...ReadingRecord::NONE, 'dismissed' => $dismissed],
                 'last_save' => $save->id,
                 'last_tab' => $save->tab,
+                'added_by' => $save->by,
+                'changed_by' => $save->by,
             ]);
         } catch (UniqueConstraintViolationException) {
             return null;

@@ -197,7 +197,7 @@ start_mariadb() {
 
 # write_env: the instance's settings; the key and the password stay once they are made.
 write_env() {
-    mkdir -p "$INSTANCE/cache" "$INSTANCE/storage/framework/views" "$INSTANCE/storage/framework/cache/data" "$INSTANCE/storage/framework/sessions" "$INSTANCE/storage/logs"
+    mkdir -p "$INSTANCE/cache" "$INSTANCE/storage/framework/views" "$INSTANCE/storage/framework/cache/data" "$INSTANCE/storage/framework/sessions" "$INSTANCE/storage/logs" "$INSTANCE/storage/app"
     local key password
     key=$(sed -n 's/^APP_KEY=//p' "$INSTANCE/.env" 2>/dev/null || true)
     password=$(sed -n 's/^DB_PASSWORD=//p' "$INSTANCE/.env" 2>/dev/null || true)
@@ -222,6 +222,7 @@ CACHE_STORE=file
 QUEUE_CONNECTION=database
 LOOKUP_REMEMBERED_MINUTES=${LOOKUP_REMEMBERED_MINUTES:-15}
 LOG_CHANNEL=daily
+MAIL_MAILER=${MAIL_MAILER:-standin}
 CATALOGUE_URL=https://catalogue.northmere.example/sru
 DOI_URL=https://doi.northmere.example
 DOI_SEARCH_URL=https://doi.northmere.example/works

@@ -17,7 +17,8 @@ const MAY_NAME = [
     'Check' => ['Text', 'Source', 'Style', 'Read'],
     'Draft' => ['Text', 'Source', 'Style', 'Page', 'Format', 'Read'],
     'Mix' => ['Text', 'Source', 'Style', 'Read'],
-    'Cli' => ['Text', 'Source', 'Style', 'Page', 'Format', 'Read', 'Check', 'Draft', 'Mix'],
+    'Note' => ['Text', 'Source', 'Style'],
+    'Cli' => ['Text', 'Source', 'Style', 'Page', 'Format', 'Read', 'Check', 'Draft', 'Mix', 'Note'],
 ];
 
 const CONNECTS = '/\b(?:curl_\w+|fsockopen|p?fsockopen|stream_socket_client|mysqli\w*|PDO)\b/';

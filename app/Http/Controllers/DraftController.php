@@ -36,9 +36,12 @@ final class DraftController
      */
     public function give(GiveDraft $request, Paper $paper): JsonResponse
     {
-        $draft = DraftRecord::query()->find($paper->id)
+        $draft = DraftRecord::withTrashed()->find($paper->id)
             ?? new DraftRecord(['paper_id' => $paper->id, 'settled' => [], 'meant' => []]);
-        $draft->fill(['name' => $request->name(), 'bytes' => $request->bytes()]);
+        if ($draft->trashed()) {
+            $draft->fill(['settled' => [], 'meant' => []]);
+        }
+        $draft->fill(['name' => $request->name(), 'bytes' => $request->bytes(), 'removed_at' => null]);
         $told = $this->told($draft, $paper);
         $draft->save();
 
@@ -59,6 +62,15 @@ final class DraftController
         DraftRecord::query()->whereKey($paper->id)->delete();
 
         return new Response(status: 204);
+    }
+
+    /** It was not meant to be thrown away. */
+    public function bringBack(Paper $paper): JsonResponse
+    {
+        $draft = DraftRecord::withTrashed()->findOrFail($paper->id);
+        $draft->restore();
+
+        return new JsonResponse(['draft' => $this->told($draft, $paper)]);
     }
 
     /** The draft itself with the page at its end. */

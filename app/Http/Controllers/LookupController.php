@@ -10,9 +10,11 @@ use Bibrel\App\Http\Requests\StartLookup;
 use Bibrel\App\Http\Resources\LookupResource;
 use Bibrel\App\Lookup\LookupFailed;
 use Bibrel\App\Lookup\LookupQueue;
+use Bibrel\App\Models\Guest;
 use Bibrel\App\Models\LookupRecord;
 use Bibrel\App\Models\Paper;
 use Bibrel\App\Models\SourceRecord;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 
@@ -36,11 +38,12 @@ final class LookupController
      *
      * @throws LookupFailed where what was pasted is no lead
      */
-    public function store(StartLookup $request, Paper $paper): JsonResponse
+    public function store(StartLookup $request, Paper $paper, #[CurrentUser] Guest $guest): JsonResponse
     {
         $take = $request->input('take');
         $started = $this->queue->start(
             $paper,
+            $guest,
             (string) $request->input('id'),
             $request->lead(),
             $request->today(),
@@ -51,9 +54,13 @@ final class LookupController
     }
 
     /** Looks a source up again: what was found is renewed, what stands in the fields is not touched. */
-    public function again(LookUpAgain $request, Paper $paper, SourceRecord $source): JsonResponse
-    {
-        $started = $this->queue->startAgain($paper, $source, $request->input('id'), $request->today());
+    public function again(
+        LookUpAgain $request,
+        Paper $paper,
+        SourceRecord $source,
+        #[CurrentUser] Guest $guest,
+    ): JsonResponse {
+        $started = $this->queue->startAgain($paper, $guest, $source, $request->input('id'), $request->today());
 
         return new JsonResponse(['lookups' => [new LookupResource($started)]], 202);
     }

@@ -6,6 +6,7 @@ namespace Bibrel\App\Http\Controllers;
 
 use Bibrel\App\Models\Paper;
 use Bibrel\App\Models\SourceRecord;
+use Bibrel\App\Notes\NotesText;
 use Bibrel\Core\Format\Formats;
 use Bibrel\Core\Format\Page\Markdown;
 use Bibrel\Core\Format\Page\PlainText;
@@ -64,6 +65,12 @@ final class PageController
             $format,
             $document->mediaType(),
         );
+    }
+
+    /** The notes as text, each with its citation. */
+    public function notes(Paper $paper): Response
+    {
+        return self::file((new NotesText($paper->load('sources')))->markdown(), $paper, 'notes.md', 'text/markdown; charset=utf-8');
     }
 
     /** The sources, or some of them, for another program, in one of the formats there are. */

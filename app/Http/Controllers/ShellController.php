@@ -24,7 +24,8 @@ final class ShellController
     {
         $id = preg_match('~^papers/([0-9A-Za-z]{26})(?:/|$)~', $any, $m) === 1 ? $m[1] : null;
         /** @var ?Paper $paper somebody else's, or one in the bin, is told of by the answer to its own request */
-        $paper = $id === null ? null : $guest->papers()->with('sources')->find($id);
+        $paper = $id === null ? null : Paper::query()->with('sources')->find($id);
+        $paper = $paper !== null && $guest->can('view', $paper) ? $paper : null;
         if ($paper !== null) {
             $guest->arrive();
         }
@@ -33,6 +34,8 @@ final class ShellController
 
         // A paper in it is private, and old by the time somebody comes back to it.
         $headers = $paper === null ? [] : ['Cache-Control' => 'no-store, private'];
+        // Nor is a link somebody was given anything for a search engine.
+        $headers += $any === '' ? [] : ['X-Robots-Tag' => 'noindex'];
 
         return response()->view('app', [
             'nonce' => $request->attributes->get('nonce'),

@@ -8,9 +8,11 @@ use Bibrel\App\Http\Requests\MakePart;
 use Bibrel\App\Http\Requests\SaveSource;
 use Bibrel\App\Http\Resources\SourceResource;
 use Bibrel\App\Models\EarlierState;
+use Bibrel\App\Models\Guest;
 use Bibrel\App\Models\Paper;
 use Bibrel\App\Models\SourceRecord;
 use Bibrel\App\Papers\SourceChanges;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 
@@ -42,9 +44,13 @@ final class SourceController
     }
 
     /** The book that was looked up is only where the source stands: one part of it was used. */
-    public function part(MakePart $request, Paper $paper, SourceRecord $source): SourceResource
-    {
-        $part = $this->sources->makePart($paper, $source->id, $request->integer('version'));
+    public function part(
+        MakePart $request,
+        Paper $paper,
+        SourceRecord $source,
+        #[CurrentUser] Guest $guest,
+    ): SourceResource {
+        $part = $this->sources->makePart($paper, $source->id, $request->integer('version'), $guest->id);
 
         return new SourceResource($part, $paper->styleInUse());
     }
@@ -61,12 +67,18 @@ final class SourceController
         return new SourceResource($this->sources->restore($paper, $source->id), $paper->styleInUse());
     }
 
-    public function goBack(Paper $paper, SourceRecord $source, int $state): SourceResource
-    {
+    public function goBack(
+        Paper $paper,
+        SourceRecord $source,
+        int $state,
+        #[CurrentUser] Guest $guest,
+    ): SourceResource {
         /** @var EarlierState $earlier */
         $earlier = EarlierState::of($source)->findOrFail($state);
 
-        return new SourceResource($this->sources->goBack($paper, $source->id, $earlier), $paper->styleInUse());
+        $source = $this->sources->goBack($paper, $source->id, $earlier, $guest->id);
+
+        return new SourceResource($source, $paper->styleInUse());
     }
 
     public function pageCopy(Paper $paper, SourceRecord $source): JsonResponse

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\App\Http\Middleware;
 
 use Bibrel\App\Exceptions\Removed;
+use Bibrel\App\Models\Note;
 use Bibrel\App\Models\Paper;
 use Bibrel\App\Models\SourceRecord;
 use Illuminate\Http\Request;
@@ -17,7 +18,7 @@ final class Standing
     public function handle(Request $request, \Closure $next): Response
     {
         foreach ($request->route()?->parameters() ?? [] as $bound) {
-            if (($bound instanceof Paper || $bound instanceof SourceRecord) && $bound->trashed()) {
+            if (($bound instanceof Paper || $bound instanceof SourceRecord || $bound instanceof Note) && $bound->trashed()) {
                 throw new Removed($bound);
             }
         }

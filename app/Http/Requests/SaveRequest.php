@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\App\Http\Requests;
 
+use Bibrel\App\Models\Guest;
 use Bibrel\App\Papers\Save;
 use Illuminate\Foundation\Http\FormRequest;
 
@@ -40,6 +41,9 @@ abstract class SaveRequest extends FormRequest
 
     public function save(): Save
     {
-        return new Save($this->integer('version'), $this->input('save'), $this->input('tab'));
+        /** @var Guest $guest */
+        $guest = $this->user();
+
+        return new Save($this->integer('version'), $guest->id, $this->input('save'), $this->input('tab'));
     }
 }

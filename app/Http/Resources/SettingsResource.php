@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Bibrel\App\Http\Resources;
 
+use Bibrel\App\Models\Course;
 use Bibrel\App\Models\Paper;
+use Bibrel\Core\Mix\Asked;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -30,16 +32,27 @@ class SettingsResource extends JsonResource
             'id' => $paper->id,
             'title' => $paper->title,
             'style' => $paper->style,
+            'className' => $paper->class_name,
+            'dueOn' => $paper->due_on,
+            'question' => $paper->question,
             'course' => $paper->courseRules()->toArray(),
+            'asked' => Asked::fromArray($paper->asked ?? [])->toArray(),
+            'ofCourse' => self::course($paper->courseInUse()),
             'surname' => $paper->surname,
             'head' => ['text' => $head->text, 'atLeft' => $head->atLeft],
             'version' => $paper->version,
             'revision' => $paper->revision,
             ...($paper->hasAttribute('sources_count') ? [
-                'sources' => (int) $paper->getAttribute('sources_count'),
+                'count' => (int) $paper->getAttribute('sources_count'),
             ] : []),
             'updatedAt' => $paper->updated_at?->toIso8601String(),
             ...($paper->removed_at === null ? [] : ['removedAt' => $paper->removed_at->toIso8601String()]),
         ];
+    }
+
+    /** @return ?array<string, mixed> */
+    private static function course(?Course $course): ?array
+    {
+        return $course === null ? null : CourseResource::told($course);
     }
 }

@@ -35,6 +35,9 @@ final class SourceResource extends JsonResource
         return [
             'id' => $this->resource->id,
             'version' => $this->resource->version,
+            'addedBy' => $this->resource->added_by,
+            'changedBy' => $this->resource->changed_by,
+            'changedAt' => $this->resource->updated_at?->toIso8601String(),
             // What is kept was brought into the source's shape before it was.
             'source' => ['id' => $this->resource->id] + $this->resource->data,
             'reading' => $reading === null ? null : array_diff_key($reading, ['issues' => true]),
