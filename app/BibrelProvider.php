@@ -102,11 +102,14 @@ final class BibrelProvider extends ServiceProvider
             static fn (Account $account, string $token): string => url("/new-password/{$token}").'?'
                 .http_build_query(['email' => $account->email]),
         );
-        VerifyEmail::createUrlUsing(static fn (Account $account): string => URL::temporarySignedRoute(
+        VerifyEmail::createUrlUsing(static fn (Account $account): string => url(URL::temporarySignedRoute(
             'verification.verify',
             now()->addMinutes((int) config('auth.verification.expire')),
             ['account' => $account->id, 'hash' => sha1($account->email)],
-        ));
+            absolute: false,
+        )));
+        // What a mail leads to is where this installation stands, whatever host a request names.
+        URL::forceRootUrl((string) config('app.url'));
     }
 
     /**

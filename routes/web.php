@@ -174,7 +174,7 @@ Route::middleware(['can:view,paper', Standing::class])->group(static function ()
 });
 Route::get('account/archive.zip', [ArchiveController::class, 'give'])->middleware('throttle:drafts');
 Route::get('account/confirm/{account}/{hash}', [PasswordController::class, 'confirm'])
-    ->middleware('signed')->name('verification.verify');
+    ->middleware('signed:relative')->name('verification.verify');
 Route::get('{any?}', ShellController::class)->where(
     'any',
     '(papers/[0-9A-Za-z]+(/.*)?|courses(/.*)?|account(/.*)?|[sc]/[0-9A-Za-z]+|new-password/[0-9A-Za-z]+)?',

@@ -13,6 +13,15 @@ import { useTheme } from './ui/theme';
 const PaperScreen = lazy(() => import('./paper/PaperScreen'));
 const DraftScreen = lazy(() => import('./draft/DraftScreen'));
 const PapersPage = lazy(() => import('./papers/PapersPage'));
+const AccountPage = lazy(() => import('./people/AccountPage'));
+const NewPasswordPage = lazy(() => import('./people/NewPasswordPage'));
+const SharedScreen = lazy(() => import('./share/SharedScreen'));
+const CoursesPage = lazy(() => import('./courses/CoursesPage'));
+const CourseScreen = lazy(() => import('./courses/CourseScreen'));
+const HandInScreen = lazy(() => import('./courses/HandInScreen'));
+const CourseInvitation = lazy(() => import('./courses/CourseInvitation'));
+const MixScreen = lazy(() => import('./mix/MixScreen'));
+const NotesScreen = lazy(() => import('./notes/NotesScreen'));
 
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content;
 
@@ -53,6 +62,15 @@ function Application() {
                                 <Route path="/papers/:paperId" element={<PaperScreen />} />
                                 <Route path="/papers/:paperId/draft" element={<DraftScreen />} />
                                 <Route path="/papers/:paperId/sources/:sourceId" element={<PaperScreen />} />
+                                <Route path="/papers/:paperId/mix" element={<MixScreen />} />
+                                <Route path="/papers/:paperId/notes" element={<NotesScreen />} />
+                                <Route path="/account" element={<AccountPage />} />
+                                <Route path="/new-password/:token" element={<NewPasswordPage />} />
+                                <Route path="/s/:token" element={<SharedScreen />} />
+                                <Route path="/courses" element={<CoursesPage />} />
+                                <Route path="/courses/:courseId" element={<CourseScreen />} />
+                                <Route path="/courses/:courseId/hand-ins/:handInId" element={<HandInScreen />} />
+                                <Route path="/c/:token" element={<CourseInvitation />} />
                                 <Route path="*" element={<Navigate to="/" replace />} />
                             </Routes>
                         </Suspense>

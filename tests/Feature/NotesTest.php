@@ -22,7 +22,7 @@ final class NotesTest extends AppTestCase
         $put(1, 'Two')->assertOk()->assertJsonPath('version', 2);
         $this->deleteJson("/api/papers/{$paper}/notes/{$note}")->assertStatus(204);
         $put(2, 'Late')->assertStatus(410)->assertJsonPath('removed.what', 'note')->assertJsonPath('theirs.note.text', 'Two');
-        $this->postJson("/api/papers/{$paper}/notes/{$note}/restore")->assertStatus(204);
+        $this->postJson("/api/papers/{$paper}/notes/{$note}/restore")->assertOk()->assertJsonPath('note.text', 'Two');
         $put(2, 'Late')->assertOk();
         $other = $this->newPaper();
         $this->putJson("/api/papers/{$other}/notes/{$note}", ['version' => 3, 'note' => ['text' => 'Stolen']])->assertNotFound();

@@ -46,8 +46,8 @@ final class CourseLinkController
         $course = self::course($token);
         $id = $request->validate(['id' => ['required', 'ulid']])['id'];
         $guest->arrive();
-        $begun = $guest->papers()->find($id);
-        if ($begun !== null) {
+        $begun = $guest->papers()->find((string) $id);
+        if ($begun instanceof Paper) {
             return (new SettingsResource($begun))->response();
         }
         $paper = $this->papers->save($id, new Save(0, $guest->id), [

@@ -48,11 +48,9 @@ final class NoteController
         return new Response(status: 204);
     }
 
-    public function restore(Paper $paper, Note $note): Response
+    public function restore(Paper $paper, Note $note): NoteResource
     {
-        $this->notes->restore($paper, $note);
-
-        return new Response(status: 204);
+        return new NoteResource($this->notes->restore($paper, $note));
     }
 
     public function arrange(Request $request, Paper $paper): Response

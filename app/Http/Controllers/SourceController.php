@@ -40,7 +40,10 @@ final class SourceController
             $request->aside(),
         );
 
-        return (new SourceResource($saved, $paper->styleInUse()))->response();
+        // With the paper's own state, so that whoever saves knows whether somebody else did, too.
+        $revision = (int) Paper::query()->whereKey($paper->id)->value('revision');
+
+        return (new SourceResource($saved, $paper->styleInUse(), revision: $revision))->response();
     }
 
     /** The book that was looked up is only where the source stands: one part of it was used. */

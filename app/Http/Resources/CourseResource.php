@@ -22,7 +22,7 @@ final class CourseResource extends JsonResource
 
         return [
             ...self::told($course),
-            'address' => url("/c/{$course->token}"),
+            'address' => "/c/{$course->token}",
             'version' => $course->version,
             'papers' => (int) ($course->getAttribute('papers_count') ?? 0),
             'handedIn' => (int) ($course->getAttribute('handed_in') ?? 0),

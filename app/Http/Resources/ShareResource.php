@@ -27,7 +27,7 @@ final class ShareResource extends JsonResource
         return [
             'id' => $share->id,
             'may' => $share->may->value,
-            'address' => url("/s/{$share->token}"),
+            'address' => "/s/{$share->token}",
             'email' => $share->email,
             'endsOn' => $share->ends_at?->toDateString(),
             'isLive' => $share->isLive(),

@@ -18,11 +18,15 @@ use Illuminate\Http\Resources\Json\JsonResource;
  */
 final class SourceResource extends JsonResource
 {
-    /** @param  ?list<array<string, mixed>>  $points  what is open on it, where that is known already */
+    /**
+     * @param  ?list<array<string, mixed>>  $points  what is open on it, where that is known already
+     * @param  ?int  $revision  of its paper, where somebody waits for it
+     */
     public function __construct(
         SourceRecord $source,
         private readonly Style $style,
         private readonly ?array $points = null,
+        private readonly ?int $revision = null,
     ) {
         parent::__construct($source);
     }
@@ -35,6 +39,7 @@ final class SourceResource extends JsonResource
         return [
             'id' => $this->resource->id,
             'version' => $this->resource->version,
+            ...($this->revision === null ? [] : ['revision' => $this->revision]),
             'addedBy' => $this->resource->added_by,
             'changedBy' => $this->resource->changed_by,
             'changedAt' => $this->resource->updated_at?->toIso8601String(),

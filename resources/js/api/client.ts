@@ -85,6 +85,30 @@ export async function call<T>(method: string, path: string, body?: unknown): Pro
     return response.status === 204 ? (undefined as T) : parsed<T>(await response.text());
 }
 
+/**
+ * Asks whether there is anything new.
+ *
+ * @param mark what the last answer was marked with
+ * @returns null where there is nothing new
+ * @throws {Problem} for every answer that is no success
+ */
+export async function news<T>(path: string, mark: string): Promise<{ mark: string; answer: T } | null> {
+    let response: Response;
+    try {
+        response = await fetch(`/api/${path}`, {
+            credentials: 'same-origin',
+            cache: 'no-store',
+            headers: { Accept: 'application/json', ...(mark === '' ? {} : { 'If-None-Match': mark }) },
+        });
+    } catch {
+        throw new Problem(0, NO_CONNECTION);
+    }
+    if (response.status === 304) return null;
+    const text = await response.text();
+    if (!response.ok) throw new Problem(response.status, parsed<{ detail?: string }>(text).detail ?? OUR_FAULT);
+    return { mark: response.headers.get('ETag') ?? '', answer: parsed<T>(text) };
+}
+
 /** What was read, and whether it is only the copy of an earlier visit. */
 export type Read<T> = T & { isCopy?: boolean };
 

@@ -1,4 +1,18 @@
-import type { CourseRules, Field, Finding, Issue, KindId, LocatorKind, Role, Rule, Source, StyleId } from './core';
+import type {
+    Answer,
+    Asked,
+    CourseRules,
+    Field,
+    Finding,
+    Issue,
+    KindId,
+    LocatorKind,
+    Role,
+    Rule,
+    Share,
+    Source,
+    StyleId,
+} from './core';
 
 export type * from './core';
 
@@ -24,6 +38,10 @@ export interface SavedSource {
     source: Source;
     reading: Reading | null;
     issues: OpenIssue[];
+    /** Ids of those who did, and when; not there for what this tab made and nobody has yet. */
+    addedBy?: string | null;
+    changedBy?: string | null;
+    changedAt?: string;
 }
 
 /** Something open on a source; the server decides what is. */
@@ -112,8 +130,17 @@ export interface Mention {
 export interface Settings {
     id: string;
     title: string;
+    /** What the student calls the course it is for. */
+    className: string;
+    /** Y-m-d. */
+    dueOn: string | null;
+    question: string;
     style: StyleId;
+    /** The course's, where it was begun from one. */
     course: CourseRules;
+    /** What the student asks of themselves. */
+    asked: Asked;
+    ofCourse: CourseAsked | null;
     surname: string;
     /** What stands next to the page number on each sheet. */
     head: { text: string; atLeft: boolean };
@@ -122,15 +149,164 @@ export interface Settings {
     revision: number;
 }
 
+/** What somebody may do with a paper; each right holds those before it. */
+export type Right = 'page' | 'read' | 'comment' | 'edit' | 'own';
+
 export interface Paper extends Settings {
+    /** The id of whoever asks. */
+    me: string;
+    may: Right;
+    /** What the owner is called; '' where that is whoever asks. */
+    owner: string;
+    isShared: boolean;
+    /** What those are called who added or changed something, by their ids. */
+    people: Record<string, string>;
+    comments: number;
+    notes: number;
     sources: SavedSource[];
     page: Page;
 }
 
-export interface PaperSummary extends Settings {
-    sources: number;
+/** A paper on the list. */
+export interface PaperSummary {
+    id: string;
+    title: string;
+    className: string;
+    dueOn: string | null;
+    style: StyleId;
+    ofCourse: string | null;
+    may: Right;
+    owner: string;
+    /** What those are called it is shared with, and those who have it open now. */
+    with: string[];
+    here: string[];
     updatedAt: string;
+    count: number;
+    kinds: KindCount[];
+    /** How many points wait for a look. */
+    open: number;
+    asked: Answer[];
+}
+
+export interface KindCount {
+    kind: KindId;
+    count: number;
+    words: string;
+}
+
+/** A paper in the bin. */
+export interface RemovedPaper extends Settings {
+    count: number;
+    removedAt: string;
+}
+
+/** Who asks. */
+export interface Me {
+    id: string;
+    name: string;
+    account: { email: string; isConfirmed: boolean; leavesAt: string | null; isLasting: boolean } | null;
+}
+
+/** A browser somebody is signed in with. */
+export interface SignIn {
+    id: string;
+    browser: string;
+    isThis: boolean;
+    isLasting: boolean;
+    since: string;
+    seenAt: string;
+}
+
+/** A way into a paper for others. */
+export interface PaperShare {
+    id: string;
+    may: Right;
+    /** Without the host. */
+    address: string;
+    email: string | null;
+    endsOn: string | null;
+    isLive: boolean;
+    isRevoked: boolean;
+    people: string[];
+}
+
+export interface Comment {
+    id: string;
+    source: string | null;
+    field: string;
+    answers: string | null;
+    by: string;
+    name: string;
+    text: string;
+    at: string;
+    isResolved: boolean;
+    ofHandIn: boolean;
+}
+
+/** What a course asks, as its students know it. */
+export interface CourseAsked {
+    id: string;
+    title: string;
+    dueOn: string | null;
+    note: string;
+    style: StyleId;
+    rules: CourseRules;
+    asked: Asked;
+}
+
+export interface Course extends CourseAsked {
+    /** Of its link, without the host. */
+    address: string;
+    version: number;
+    papers: number;
+    handedIn: number;
     removedAt?: string;
+}
+
+/** A page for somebody who only reads it. */
+export interface ReadPage {
+    title: string;
+    style: string;
+    size: CourseRules['paper'];
+    firstPage: number;
+    head: Settings['head'];
+    page: Page;
+}
+
+export interface Mix {
+    count: number;
+    measures: { id: string; label: string; shares: (Share & { count: number })[] }[];
+    answers: Answer[];
+    sources: WeighedSource[];
+}
+
+/** What is said of one source, and why. */
+export interface WeighedSource {
+    id: string;
+    name: string;
+    primacy: string;
+    scholarly: string;
+    confidence: string;
+    evidence: string;
+}
+
+export type NoteKind = 'quotation' | 'paraphrase' | 'thought';
+
+export interface NoteData {
+    source: string | null;
+    kind: NoteKind;
+    text: string;
+    place: { kind: string; value: string };
+    tags: string[];
+    on: string;
+}
+
+export interface SavedNote {
+    id: string;
+    version: number;
+    note: NoteData;
+    /** The words at which a quotation is not what the page copy says. */
+    departure: string | null;
 }
 
 /** A source in its paper's bin. */

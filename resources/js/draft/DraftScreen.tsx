@@ -36,7 +36,7 @@ function Draft({ paperId }: { paperId: string }) {
     const tell = useSay();
     const paper = usePaper(paperId);
     const { settings, sources, edit, revision } = paper;
-    const { draft, isKnown, problem, progress, give, answer, throwAway, reload } = useDraft(paperId);
+    const { draft, isKnown, problem, progress, give, answer, throwAway, bringBack, reload } = useDraft(paperId);
     const [, setLead] = useLead(paperId);
     const { reload: reloadPaper } = paper;
     const onNew = useCallback(() => void reloadPaper(), [reloadPaper]);
@@ -154,7 +154,7 @@ function Draft({ paperId }: { paperId: string }) {
     };
     const toss = () => {
         setGiving(false);
-        tried(throwAway().then(() => tell(say.thrownAway)));
+        tried(throwAway().then(() => tell(say.thrownAway, () => tried(bringBack()))));
         focusOn('[data-choose-draft]');
     };
 

@@ -74,6 +74,11 @@ export function useDraft(paperId: string) {
         await call('DELETE', path);
         put({ draft: null });
     }, [path, put]);
+    /** It was not meant to be thrown away. */
+    const bringBack = useCallback(
+        async (): Promise<void> => void put(await call<Answer>('POST', `${path}/restore`)),
+        [path, put],
+    );
     const reload = useCallback(() => client.invalidateQueries({ queryKey: ['draft', paperId] }), [client, paperId]);
 
     return {
@@ -85,6 +90,7 @@ export function useDraft(paperId: string) {
         give,
         answer,
         throwAway,
+        bringBack,
         reload,
     };
 }

@@ -1,13 +1,14 @@
 import { useEffect, useSyncExternalStore } from 'react';
 import { ulid } from 'ulid';
 import { call } from '../api/client';
-import type { SavedSource, Settings } from '../api/types';
+import type { SavedNote, SavedSource, Settings } from '../api/types';
 import { clearCopies } from './copies';
 import type { Json } from './merge';
 import { Outbox, type Saved, type Value } from './outbox';
 import { adoptAbandoned, choosePlace, drawerIn, holdTab, moveLeads, place, tabId, type Place } from './place';
 
 export const sourcePath = (paper: string, source: string) => `papers/${paper}/sources/${source}`;
+export const notePath = (paper: string, note: string) => `papers/${paper}/notes/${note}`;
 export const paperPath = (paper: string) => `papers/${paper}`;
 
 /** The fields of a source that are typed or pressed. */
@@ -16,14 +17,30 @@ export function valueOfSource(saved: Pick<SavedSource, 'source' | 'reading'>): V
 }
 
 /** The settings of a paper that a person sets. */
-export function valueOfSettings({ title, style, surname, course }: Settings): Value {
-    return { title, style, surname, course: { ...course } };
+export function valueOfSettings(settings: Settings): Value {
+    const { title, className, dueOn, question, style, surname, course, asked } = settings;
+    return {
+        title,
+        className,
+        dueOn,
+        question,
+        style,
+        surname,
+        course: { ...course },
+        asked: { ...asked, kinds: asked.kinds.map((one) => ({ ...one, id: one.kind })) },
+    };
 }
 
-/** An answer is a source or a paper's settings. */
+/** The fields of a note that are typed. */
+export function valueOfNote({ note }: Pick<SavedNote, 'note'>): Value {
+    return { note: note as unknown as Json };
+}
+
+/** An answer is a source, a note or a paper's settings. */
 export function savedIn(answer: unknown): Saved {
-    const one = answer as SavedSource | Settings;
-    return { version: one.version, value: 'source' in one ? valueOfSource(one) : valueOfSettings(one) };
+    const one = answer as SavedSource | SavedNote | Settings;
+    if ('source' in one) return { version: one.version, value: valueOfSource(one) };
+    return { version: one.version, value: 'note' in one ? valueOfNote(one) : valueOfSettings(one) };
 }
 
 export const outbox = new Outbox(

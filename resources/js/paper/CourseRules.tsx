@@ -13,13 +13,16 @@ interface Props {
     style: Style;
     onClose: () => void;
     onChange: (part: Partial<Settings>) => void;
+    /** A teacher's own rules for a course, which name no student. */
+    isCourse?: boolean;
     /** Below the rules: what brings earlier settings back. */
     children: ReactNode;
 }
 
 /** What the teacher asks for where the style leaves a choice. */
-export default function CourseRules({ settings, style, onClose, onChange, children }: Props) {
+export default function CourseRules({ settings, style, isCourse = false, onClose, onChange, children }: Props) {
     const { course } = settings;
+    const ofCourse = settings.ofCourse ?? null;
     const asks = (rule: string) => style.choices.includes(rule);
     const set = (part: Partial<Rules>) => onChange({ course: { ...course, ...part } });
     const choice = <K extends keyof Rules>(
@@ -29,7 +32,11 @@ export default function CourseRules({ settings, style, onClose, onChange, childr
     ) => (
         <fieldset>
             <legend>{legend}</legend>
-            <Radio.Group value={course[rule]} onChange={(event) => set({ [rule]: event.target.value as Rules[K] })}>
+            <Radio.Group
+                disabled={ofCourse !== null}
+                value={course[rule]}
+                onChange={(event) => set({ [rule]: event.target.value as Rules[K] })}
+            >
                 {options.map(([value, label]) => (
                     <Radio key={String(value)} value={value}>
                         {label}
@@ -54,49 +61,61 @@ export default function CourseRules({ settings, style, onClose, onChange, childr
     return (
         <Dialog title={say.title} open onClose={onClose}>
             <div className={styles.rules}>
-                {box(surname, settings.surname, undefined, (value) => onChange({ surname: value }))}
-                {choice('accessed', say.accessed, [
-                    ['auto', say.auto],
-                    ['always', say.always],
-                    ['never', say.never],
-                ])}
-                {choice('addresses', say.addresses, [
-                    ['auto', say.auto],
-                    ['full', say.full],
-                    ['bare', say.bare],
-                    ['none', say.none],
-                ])}
-                {asks('medium') &&
-                    choice('medium', say.medium, [
+                {!isCourse && box(surname, settings.surname, undefined, (value) => onChange({ surname: value }))}
+                {!isCourse &&
+                    box(say.firstPage, String(course.firstPage || ''), '1', (value) =>
+                        set({ firstPage: Number(value.replace(/\D/g, '').slice(0, 4)) }),
+                    )}
+                {ofCourse !== null && <p className={ui.notice}>{say.ofCourse(ofCourse.title)}</p>}
+                <fieldset className={styles.set} disabled={ofCourse !== null}>
+                    {choice('accessed', say.accessed, [
                         ['auto', say.auto],
                         ['always', say.always],
                         ['never', say.never],
                     ])}
-                {asks('forJournal') &&
-                    choice('forJournal', say.head, [
-                        [false, say.student],
-                        [true, say.journal],
+                    {choice('addresses', say.addresses, [
+                        ['auto', say.auto],
+                        ['full', say.full],
+                        ['bare', say.bare],
+                        ['none', say.none],
                     ])}
-                {asks('threeHyphens') && (
-                    <label className={styles.switch}>
-                        <Switch checked={course.threeHyphens} onChange={(threeHyphens) => set({ threeHyphens })} />
-                        {say.threeHyphens}
-                    </label>
-                )}
-                {asks('links') && (
-                    <label className={styles.switch}>
-                        <Switch checked={course.links} onChange={(links) => set({ links })} />
-                        {say.links}
-                    </label>
-                )}
-                {choice('paper', say.paper, [
-                    ['letter', say.letter],
-                    ['a4', say.a4],
-                ])}
-                {box(say.firstPage, String(course.firstPage || ''), '1', (value) =>
-                    set({ firstPage: Number(value.replace(/\D/g, '').slice(0, 4)) }),
-                )}
-                {box(say.heading, course.heading, say.auto, (heading) => set({ heading }))}
+                    {asks('medium') &&
+                        choice('medium', say.medium, [
+                            ['auto', say.auto],
+                            ['always', say.always],
+                            ['never', say.never],
+                        ])}
+                    {asks('forJournal') &&
+                        choice('forJournal', say.head, [
+                            [false, say.student],
+                            [true, say.journal],
+                        ])}
+                    {asks('threeHyphens') && (
+                        <label className={styles.switch}>
+                            <Switch
+                                disabled={ofCourse !== null}
+                                checked={course.threeHyphens}
+                                onChange={(threeHyphens) => set({ threeHyphens })}
+                            />
+                            {say.threeHyphens}
+                        </label>
+                    )}
+                    {asks('links') && (
+                        <label className={styles.switch}>
+                            <Switch
+                                disabled={ofCourse !== null}
+                                checked={course.links}
+                                onChange={(links) => set({ links })}
+                            />
+                            {say.links}
+                        </label>
+                    )}
+                    {choice('paper', say.paper, [
+                        ['letter', say.letter],
+                        ['a4', say.a4],
+                    ])}
+                    {box(say.heading, course.heading, say.auto, (heading) => set({ heading }))}
+                </fieldset>
                 {children}
             </div>
         </Dialog>

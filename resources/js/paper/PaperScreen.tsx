@@ -1,10 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
-import { Button } from 'antd';
 import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router-dom';
+import { useNavigate, useParams } from 'react-router-dom';
 import { ulid } from 'ulid';
 import { call, Problem, read } from '../api/client';
 import type { EarlierState, KindId, PaperSummary, RemovedSource, SavedSource, Source } from '../api/types';
+import { useComments } from '../comments/useComments';
 import { HeldDialogs } from '../keep/HeldDialogs';
 import { outbox, paperPath, sourcePath } from '../keep/outboxOfThisTab';
 import { LeadBox } from '../lookup/LeadBox';
@@ -13,6 +13,7 @@ import { leadOfFile } from '../lookup/files';
 import { useLead } from '../lookup/useLead';
 import { useLookups } from '../lookup/useLookups';
 import { Sheets } from '../page/Sheets';
+import { useCompany } from '../share/useCompany';
 import { NOWHERE } from '../sources/InTextBar';
 import { called } from '../sources/names';
 import { missingCount } from '../sources/open';
@@ -25,12 +26,17 @@ import { words } from '../words/english';
 import { copyOut, copyWords, type CopyAs } from './clipboard';
 import { downloadSome } from './downloads';
 import styles from './PaperScreen.module.css';
+import { NotOpened } from './NotOpened';
 import { useShortcuts } from './shortcuts';
 import { TopBar } from './TopBar';
 import { useDropped } from './useDropped';
+import { asidesOf } from './asides';
 import { unsaved, usePaper } from './usePaper';
 import { useReference } from './useReference';
 
+const PaperStrip = lazy(() => import('./PaperStrip'));
+const BelowSource = lazy(() => import('./BelowSource'));
+const ReadSource = lazy(() => import('../sources/ReadSource').then(({ ReadSource }) => ({ default: ReadSource })));
 const CourseRules = lazy(() => import('./CourseRules'));
 const SourceForm = lazy(() => import('../sources/SourceForm').then(({ SourceForm }) => ({ default: SourceForm })));
 const ByHand = lazy(() => import('../sources/ByHand').then(({ ByHand }) => ({ default: ByHand })));
@@ -52,6 +58,8 @@ function focusField(path: string): boolean {
     field?.scrollIntoView({ block: 'center' });
     return field !== null;
 }
+
+const UNKNOWN = { revision: 0, isShared: false };
 
 /** One paper: what you know at the left, what it becomes at the right. */
 export default function PaperScreen() {
@@ -78,6 +86,16 @@ function Paper({ paperId }: { paperId: string }) {
     const [isBusy, setBusy] = useState(false);
     const onNew = useCallback(() => void reload(), [reload]);
     const lookups = useLookups(paperId, paper.revision, onNew);
+    const { company } = paper;
+    const [gone, setGone] = useState<Problem | null>(null);
+    const [taken, setTaken] = useState<string | null>(null);
+    const here = useCompany(paperId, company ?? UNKNOWN, sourceId, onNew, setGone);
+    const comments = useComments(
+        paperId,
+        paper.revision,
+        company !== null && (company.isShared || company.comments > 0),
+    );
+    const canWrite = company === null || company.may === 'own' || company.may === 'edit';
     const [litField, setLitField] = useState<string | null>(null);
     const [dialog, setDialog] = useState<'rules' | 'bin' | 'states' | 'settings' | 'help' | null>(null);
     const [asking, setAsking] = useState<'new' | 'change' | null>(null);
@@ -184,7 +202,10 @@ function Paper({ paperId }: { paperId: string }) {
         enabled: wantsPapers,
     });
     const otherPapers = useMemo(
-        () => (papers.data?.papers ?? []).filter((one) => one.id !== paperId),
+        () =>
+            (papers.data?.papers ?? []).filter(
+                (one) => one.id !== paperId && (one.may === 'own' || one.may === 'edit'),
+            ),
         [papers.data, paperId],
     );
 
@@ -320,6 +341,12 @@ function Paper({ paperId }: { paperId: string }) {
                         focusOn('[data-sources] [data-stop]', '[data-lead]');
                     }),
                 ),
+            copyTo: (ids, to) =>
+                tried(
+                    several('copy', ids, paperId, to.id).then(() =>
+                        tell(words.list.copied(ids.length, to.title || words.nameless)),
+                    ),
+                ),
             needPapers: () => setWantsPapers(true),
         }),
         [openSource, copy, tried, remove, several, tell, paperId],
@@ -359,6 +386,9 @@ function Paper({ paperId }: { paperId: string }) {
         },
     });
 
+    /** Who added or changed a source last, and how much is said of it, where the paper has company. */
+    const asides = useMemo(() => asidesOf(company, comments.comments), [company, comments.comments]);
+    const onTaken = useCallback(() => setTaken(null), []);
     const onMention = useCallback(
         (next: typeof NOWHERE) => {
             setPointed({ id: openId, mention: next });
@@ -392,17 +422,39 @@ function Paper({ paperId }: { paperId: string }) {
         [openSourceData, onEdit],
     );
 
-    if (settings === null || page === null || reference === null || style === undefined) {
-        const problem = paper.problem;
+    if (settings === null || page === null || reference === null || style === undefined || gone !== null) {
+        const problem = gone ?? paper.problem;
         return problem === null ? (
             <main>
                 <p className={styles.opening}>{say.opening}</p>
             </main>
         ) : (
-            <NotOpened paperId={paperId} problem={problem} onBack={onNew} />
+            <NotOpened
+                paperId={paperId}
+                problem={problem}
+                onBack={() => {
+                    setGone(null);
+                    onNew();
+                }}
+            />
         );
     }
 
+    const below = (one: SavedSource) =>
+        company === null ? null : (
+            <Suspense fallback={null}>
+                <BelowSource
+                    paper={company}
+                    saved={one}
+                    style={style}
+                    reference={reference}
+                    comments={comments}
+                    taken={taken}
+                    onTaken={onTaken}
+                    onField={focusField}
+                />
+            </Suspense>
+        );
     const progress = outbox.progress();
     const goBack = async (path: string, state: EarlierState) => {
         await outbox.delivered(path);
@@ -448,6 +500,7 @@ function Paper({ paperId }: { paperId: string }) {
                 unfinished={unfinished}
                 shown={shown}
                 onShow={setShown}
+                canWrite={canWrite}
                 onChange={change}
                 onRules={onRules}
                 onHelp={onHelp}
@@ -459,15 +512,29 @@ function Paper({ paperId }: { paperId: string }) {
                 <section className={styles.left} aria-label={say.sources} data-over={isOver || undefined}>
                     <h2 className={ui.hidden}>{say.sources}</h2>
                     {isOver && <p className={styles.over}>{say.dropHere}</p>}
-                    <LeadBox
-                        lead={lead}
-                        problem={problem}
-                        isBusy={isBusy}
-                        onLead={setLead}
-                        onLookUp={lookUp}
-                        onFile={takeFile}
-                        onByHand={byHand}
-                    />
+                    {canWrite && (
+                        <LeadBox
+                            lead={lead}
+                            problem={problem}
+                            isBusy={isBusy}
+                            onLead={setLead}
+                            onLookUp={lookUp}
+                            onFile={takeFile}
+                            onByHand={byHand}
+                        />
+                    )}
+                    {open === undefined && asking === null && company !== null && (
+                        <Suspense fallback={<div className={styles.strip} />}>
+                            <PaperStrip
+                                paper={company}
+                                settings={settings}
+                                sources={sources}
+                                here={here}
+                                onChange={change}
+                                onReload={onNew}
+                            />
+                        </Suspense>
+                    )}
                     {(progress.sentence !== '' || paper.isCopy || rows.length > 0) && (
                         <div className={styles.news}>
                             {progress.sentence !== '' && (
@@ -501,6 +568,16 @@ function Paper({ paperId }: { paperId: string }) {
                                     }}
                                 />
                             </div>
+                        ) : open !== undefined && !canWrite ? (
+                            <ReadSource
+                                saved={open}
+                                entry={page.entries.find((one) => one.id === openId) ?? null}
+                                style={style}
+                                reference={reference}
+                                onBack={back}
+                            >
+                                {below(open)}
+                            </ReadSource>
                         ) : open !== undefined ? (
                             <SourceForm
                                 key={open.id}
@@ -529,6 +606,8 @@ function Paper({ paperId }: { paperId: string }) {
                                 onCopyEntry={onCopyEntry}
                                 onStates={onStates}
                                 onRemove={onRemove}
+                                onNote={saved === undefined ? null : setTaken}
+                                below={saved === undefined ? null : below(open)}
                             />
                         ) : (
                             <div
@@ -549,6 +628,8 @@ function Paper({ paperId }: { paperId: string }) {
                                     reference={reference}
                                     papers={otherPapers}
                                     acts={listActs}
+                                    canWrite={canWrite}
+                                    aside={asides}
                                 />
                                 {removed.length > 0 && (
                                     <p className={ui.soft}>
@@ -628,29 +709,3 @@ function Paper({ paperId }: { paperId: string }) {
 }
 
 const NO_NAMES: never[] = [];
-
-/** The paper is not to be had: it is in the bin, somebody else's, or cannot be reached. */
-function NotOpened({ paperId, problem, onBack }: { paperId: string; problem: Error; onBack: () => void }) {
-    const [said, setSaid] = useState('');
-    const removed = problem instanceof Problem && problem.status === 410;
-    const bringBack = () =>
-        void call('POST', `${paperPath(paperId)}/restore`)
-            .then(onBack)
-            .catch((error: Error) => setSaid(error.message));
-    return (
-        <main className={styles.notOpened}>
-            <h1>{removed ? say.gone : say.cannotOpen}</h1>
-            <p className={ui.notice}>{said || problem.message}</p>
-            <p className={ui.acts}>
-                {removed ? (
-                    <Button type="primary" onClick={bringBack}>
-                        {say.bringBack}
-                    </Button>
-                ) : (
-                    <Button onClick={onBack}>{words.tryAgain}</Button>
-                )}
-                <Link to="/">{say.all}</Link>
-            </p>
-        </main>
-    );
-}

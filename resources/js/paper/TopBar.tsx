@@ -31,6 +31,8 @@ interface Props {
     unfinished: Unfinished[];
     /** Which half is shown where there is room for one only. */
     shown: 'left' | 'page';
+    /** Whether whoever is here may change the paper. */
+    canWrite: boolean;
     onShow: (half: 'left' | 'page') => void;
     onChange: (part: Partial<Settings>) => void;
     onRules: () => void;
@@ -93,6 +95,7 @@ export const TopBar = memo(function TopBar(props: Props) {
                 maxLength={300}
                 placeholder={words.nameless}
                 data-title=""
+                readOnly={!props.canWrite}
                 onChange={(event) => props.onChange({ title: event.target.value })}
             />
             <span
@@ -121,6 +124,7 @@ export const TopBar = memo(function TopBar(props: Props) {
                     aria-label={say.style}
                     value={settings.style}
                     data-style=""
+                    disabled={!props.canWrite}
                     onChange={(event) => props.onChange({ style: event.target.value as Settings['style'] })}
                 >
                     {reference.styles.map((style) => (
@@ -129,12 +133,16 @@ export const TopBar = memo(function TopBar(props: Props) {
                         </option>
                     ))}
                 </select>
-                <Link className={styles.draft} to={`/papers/${settings.id}/draft`} data-to-draft="">
-                    {say.draft}
-                </Link>
-                <Button onClick={props.onRules} data-rules="">
-                    {say.rules}
-                </Button>
+                {props.canWrite && (
+                    <>
+                        <Link className={styles.draft} to={`/papers/${settings.id}/draft`} data-to-draft="">
+                            {say.draft}
+                        </Link>
+                        <Button onClick={props.onRules} data-rules="">
+                            {say.rules}
+                        </Button>
+                    </>
+                )}
             </span>
             <button className={styles.help} type="button" aria-label={say.help} data-help="" onClick={props.onHelp}>
                 ?

@@ -20,6 +20,10 @@ export function newest(before: Read<Paper> | undefined, after: Read<Paper>): Rea
         before.version > after.version
             ? {
                   title: before.title,
+                  className: before.className,
+                  dueOn: before.dueOn,
+                  question: before.question,
+                  asked: before.asked,
                   style: before.style,
                   surname: before.surname,
                   course: before.course,

@@ -57,10 +57,16 @@ function take(client: QueryClient, paperId: string, path: string, saved: Saved, 
         if (paper === undefined) return paper;
         if (path === paperPath(paperId))
             return { ...paper, ...(answer as Settings), ...(saved.value as Partial<Settings>) };
-        const fresh = answer as SavedSource;
+        const fresh = answer as SavedSource & { revision?: number };
         const source = (saved.value.source as unknown as Source | undefined) ?? fresh.source;
         const sources = paper.sources.filter((one) => one.id !== fresh.id);
-        return { ...paper, sources: [...sources, { ...fresh, source }].sort((a, b) => (a.id < b.id ? -1 : 1)) };
+        // A save of one's own is no news; where somebody else's came between, the next look tells.
+        const revision = fresh.revision === paper.revision + 1 ? fresh.revision : paper.revision;
+        return {
+            ...paper,
+            revision,
+            sources: [...sources, { ...fresh, source }].sort((a, b) => (a.id < b.id ? -1 : 1)),
+        };
     });
 }
 
@@ -104,7 +110,7 @@ export function usePaper(id: string) {
 
     const arrived = useCallback(
         (path: string, saved: Saved, answer: unknown) => {
-            if (!path.startsWith(paperPath(id))) return;
+            if (path !== paperPath(id) && !path.startsWith(`${paperPath(id)}/sources/`)) return;
             const before =
                 client.getQueryData<Read<Paper>>(paperKey(id))?.sources.find((one) => path === sourcePath(id, one.id))
                     ?.version ?? 0;
@@ -176,10 +182,14 @@ export function usePaper(id: string) {
         (part: Partial<Settings>) => {
             const now = known();
             if (now === undefined) return;
-            const value = { ...valueOfSettings(now), ...outbox.pending(paperPath(id)), ...part };
-            outbox.change(paperPath(id), value as never, { version: now.version, value: valueOfSettings(now) });
+            const value = valueOfSettings({
+                ...now,
+                ...(outbox.pending(paperPath(id)) as Partial<Settings> | null),
+                ...part,
+            });
+            outbox.change(paperPath(id), value, { version: now.version, value: valueOfSettings(now) });
             // A choice takes hold at once; words wait until they are written.
-            if (!('title' in part) && !('surname' in part) && !('course' in part)) outbox.flush();
+            if ('style' in part) outbox.flush();
         },
         [known, id],
     );
@@ -197,7 +207,7 @@ export function usePaper(id: string) {
 
     /** Does something with several sources at once, after what was typed in them last is saved with them. */
     const several = useCallback(
-        async (what: 'remove' | 'bring-back' | 'move', ids: string[], from = id, to = ''): Promise<void> => {
+        async (what: 'remove' | 'bring-back' | 'move' | 'copy', ids: string[], from = id, to = ''): Promise<void> => {
             for (const sourceId of ids) {
                 if (await outbox.delivered(sourcePath(id, sourceId))) continue;
                 throw new Error(words.paper.notSavedYet);
@@ -215,6 +225,7 @@ export function usePaper(id: string) {
         cited,
         revision: paper?.revision ?? 0,
         isCopy: paper?.isCopy === true,
+        company: paper ?? null,
         problem: query.error,
         look,
         edit,

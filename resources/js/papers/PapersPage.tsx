@@ -1,20 +1,23 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
-import { useEffect, useRef, useState, type FormEvent } from 'react';
-import { Link, useNavigate } from 'react-router-dom';
+import { lazy, Suspense, useEffect, useRef, useState, type FormEvent } from 'react';
+import { useNavigate } from 'react-router-dom';
 import { ulid } from 'ulid';
 import { call, read } from '../api/client';
-import type { PaperSummary } from '../api/types';
+import type { PaperSummary, RemovedPaper } from '../api/types';
 import { PlaceChoice } from '../keep/PlaceChoice';
 import { useOutbox } from '../keep/outboxOfThisTab';
 import { Bin } from '../kept/Bin';
+import { DeskBar } from '../ui/DeskBar';
 import { Dialog } from '../ui/Dialog';
-import { Home } from '../ui/Home';
 import { focusOn } from '../ui/focus';
 import { useSay } from '../ui/Messages';
 import ui from '../ui/ui.module.css';
 import { words } from '../words/english';
+import { PaperRow } from './PaperRow';
 import styles from './PapersPage.module.css';
+
+const Found = lazy(() => import('./Found'));
 
 interface Listed {
     papers: PaperSummary[];
@@ -23,15 +26,24 @@ interface Listed {
 
 const say = words.papers;
 
-/** The papers of this browser, and the way to begin one. */
+/** How often it is asked who is with a paper that is shared, in milliseconds. */
+const COMPANY = 15_000;
+
+/** All papers somebody has, and the way to begin one. */
 export default function PapersPage() {
     const navigate = useNavigate();
     const client = useQueryClient();
     const waiting = useOutbox().progress();
-    const list = useQuery<Listed>({ queryKey: ['papers'], queryFn: () => read<Listed>('papers'), staleTime: 0 });
-    const bin = useQuery<PaperSummary[]>({
+    const list = useQuery<Listed>({
+        queryKey: ['papers'],
+        queryFn: () => read<Listed>('papers'),
+        staleTime: 0,
+        refetchInterval: (query) =>
+            query.state.data?.papers.some((one) => one.with.length > 0 || one.may !== 'own') === true ? COMPANY : false,
+    });
+    const bin = useQuery<RemovedPaper[]>({
         queryKey: ['bin'],
-        queryFn: () => call<PaperSummary[]>('GET', 'bin'),
+        queryFn: () => call<RemovedPaper[]>('GET', 'bin'),
         staleTime: 0,
     });
     const [problem, setProblem] = useState('');
@@ -39,11 +51,14 @@ export default function PapersPage() {
     const [style, setStyle] = useState('mla-9');
     const [busy, setBusy] = useState(false);
     const [inBin, setInBin] = useState(false);
+    const [search, setSearch] = useState('');
     const tell = useSay();
     // One paper however often the button is pressed.
     const next = useRef(ulid());
     const choices = list.data?.styles ?? [{ value: 'mla-9', label: 'MLA, 9th edition' }];
     const papers = list.data?.papers;
+    const mine = papers?.filter((one) => one.may === 'own');
+    const shared = papers?.filter((one) => one.may !== 'own') ?? [];
     const gone = bin.data ?? [];
 
     useEffect(() => {
@@ -56,38 +71,60 @@ export default function PapersPage() {
             client.invalidateQueries({ queryKey: ['bin'] }),
         ]);
     const tried = (work: Promise<unknown>) =>
-        work.then(() => setProblem('')).catch((error: Error) => setProblem(error.message));
+        void work.then(() => setProblem('')).catch((error: Error) => setProblem(error.message));
 
-    const begin = async (event: FormEvent) => {
+    const begin = (event: FormEvent) => {
         event.preventDefault();
         if (busy) return;
         setBusy(true);
-        await tried(
-            (async () => {
-                await call('PUT', `papers/${next.current}`, { version: 0, title: title.trim(), style });
-                await navigate(`/papers/${next.current}`);
-            })(),
+        tried(
+            call('PUT', `papers/${next.current}`, { version: 0, title: title.trim(), style })
+                .then(() => navigate(`/papers/${next.current}`))
+                .finally(() => setBusy(false)),
         );
-        setBusy(false);
-    };
-    const remove = async (paper: PaperSummary) => {
-        await call('DELETE', `papers/${paper.id}`);
-        tell(say.removed(paper.title || words.nameless), () => void tried(restore(paper.id)));
-        await fresh();
-        focusOn('[data-papers] a', '[data-name]');
     };
     const restore = async (id: string) => {
         await call('POST', `papers/${id}/restore`);
         setInBin(false);
         await fresh();
     };
+    const remove = async (paper: PaperSummary) => {
+        await call('DELETE', `papers/${paper.id}`);
+        tell(say.removed(paper.title || words.nameless), () => tried(restore(paper.id)));
+        await fresh();
+        focusOn('[data-papers] a', '[data-name]');
+    };
+    const leave = async (paper: PaperSummary) => {
+        await call('POST', `papers/${paper.id}/leave`);
+        tell(say.left(paper.title || words.nameless), () =>
+            tried(call('POST', `papers/${paper.id}/come-back`).then(fresh)),
+        );
+        await fresh();
+        focusOn('[data-papers] a', '[data-name]');
+    };
+    const copy = async (paper: PaperSummary) => {
+        const id = ulid();
+        await call('POST', `papers/${paper.id}/copy`, { id });
+        await fresh();
+        tell(say.copied(paper.title || words.nameless), () => tried(call('DELETE', `papers/${id}`).then(fresh)));
+        focusOn(`[data-paper="${id}"] a`);
+    };
     const told = problem || waiting.sentence || list.error?.message;
+    const labelled = (id: string) => choices.find((one) => one.value === id)?.label ?? '';
+    const rows = (some: PaperSummary[]) =>
+        some.map((paper) => (
+            <PaperRow
+                key={paper.id}
+                paper={paper}
+                style={labelled(paper.style)}
+                onCopy={() => tried(copy(paper))}
+                onRemove={() => tried(paper.may === 'own' ? remove(paper) : leave(paper))}
+            />
+        ));
 
     return (
         <>
-            <header className={styles.bar}>
-                <Home />
-            </header>
+            <DeskBar />
             <main className={styles.papers}>
                 <h1>{say.heading}</h1>
                 <p className={ui.soft}>{say.about}</p>
@@ -96,7 +133,7 @@ export default function PapersPage() {
                         {told}
                     </p>
                 )}
-                <form className={styles.begin} data-begin-paper="" onSubmit={(event) => void begin(event)}>
+                <form className={styles.begin} data-begin-paper="" onSubmit={begin}>
                     <label className={styles.grow}>
                         {say.called}
                         <input
@@ -128,32 +165,37 @@ export default function PapersPage() {
                 </form>
                 {list.isPending && <p className={ui.soft}>{say.fetching}</p>}
                 {papers?.length === 0 && <p className={ui.soft}>{say.none}</p>}
-                <ul className={styles.list} aria-label={say.list} data-papers="">
-                    {papers?.map((paper) => (
-                        <li key={paper.id}>
-                            <Link to={`/papers/${paper.id}`}>
-                                <b>{paper.title || words.nameless}</b>
-                                <span className={ui.soft}>
-                                    {choices.find((one) => one.value === paper.style)?.label} · {sourcesOf(paper)} ·
-                                    changed{' '}
-                                    {new Date(paper.updatedAt).toLocaleDateString('en-GB', {
-                                        day: 'numeric',
-                                        month: 'long',
-                                        year: 'numeric',
-                                    })}
-                                </span>
-                            </Link>
-                            <button
-                                className={ui.link}
-                                type="button"
-                                onClick={() => void tried(remove(paper))}
-                                aria-label={`Remove ${paper.title || 'the paper without a title'}`}
-                            >
-                                Remove
-                            </button>
-                        </li>
-                    ))}
-                </ul>
+                {(papers?.length ?? 0) > 0 && (
+                    <input
+                        className={`${ui.box} ${styles.search}`}
+                        type="search"
+                        aria-label={say.search}
+                        placeholder={say.search}
+                        value={search}
+                        onChange={(event) => setSearch(event.target.value)}
+                        data-search=""
+                    />
+                )}
+                {search.trim() !== '' ? (
+                    <Suspense fallback={null}>
+                        <Found asked={search.trim()} />
+                    </Suspense>
+                ) : (
+                    <>
+                        {shared.length > 0 && (mine?.length ?? 0) > 0 && <h2>{say.mine}</h2>}
+                        <ul className={styles.list} aria-label={say.list} data-papers="">
+                            {rows(mine ?? [])}
+                        </ul>
+                        {shared.length > 0 && (
+                            <>
+                                <h2>{say.shared}</h2>
+                                <ul className={styles.list} aria-label={say.shared} data-shared-papers="">
+                                    {rows(shared)}
+                                </ul>
+                            </>
+                        )}
+                    </>
+                )}
                 {gone.length > 0 && (
                     <p>
                         <button className={ui.link} type="button" onClick={() => setInBin(true)}>
@@ -169,16 +211,12 @@ export default function PapersPage() {
                     removed={gone.map((one) => ({
                         id: one.id,
                         name: one.title || words.nameless,
-                        removedAt: one.removedAt ?? one.updatedAt,
-                        aside: sourcesOf(one),
+                        removedAt: one.removedAt,
+                        aside: say.sources(one.count),
                     }))}
-                    onBringBack={(id) => void tried(restore(id))}
+                    onBringBack={(id) => tried(restore(id))}
                 />
             </Dialog>
         </>
     );
-}
-
-function sourcesOf(paper: PaperSummary): string {
-    return paper.sources === 1 ? '1 source' : `${paper.sources} sources`;
 }

@@ -14,6 +14,8 @@ interface Props {
     places: string[];
     fields: { path: string; label: string }[];
     onTake: (path: string, text: string) => void;
+    /** Notes the words down as a quotation. */
+    onNote: ((words: string) => void) | null;
     onClose: () => void;
 }
 
@@ -37,7 +39,7 @@ function pieces(text: string, places: string[]): { text: string; place: string |
  * The words of the looked-up page, with the places values came from marked; any words of it can be put into a field. Text
  * only: nothing of the page runs here.
  */
-export function PageCopy({ blocks, mark, places, fields, onTake, onClose }: Props) {
+export function PageCopy({ blocks, mark, places, fields, onTake, onNote, onClose }: Props) {
     const box = useRef<HTMLElement>(null);
     const [selected, setSelected] = useState('');
     useEffect(() => box.current?.querySelector(`.${styles.now}`)?.scrollIntoView({ block: 'center' }), [mark]);
@@ -82,6 +84,18 @@ export function PageCopy({ blocks, mark, places, fields, onTake, onClose }: Prop
             {selected !== '' && (
                 <footer>
                     <span>Put “{selected.length > 60 ? `${selected.slice(0, 60)} …` : selected}” into</span>
+                    {onNote !== null && (
+                        <Button
+                            size="small"
+                            data-note-words=""
+                            onClick={() => {
+                                onNote(selected);
+                                setSelected('');
+                            }}
+                        >
+                            {say.note}
+                        </Button>
+                    )}
                     {fields.map((field) => (
                         <Button
                             key={field.path}

@@ -1,4 +1,4 @@
-import { memo, useEffect, useMemo, useRef, useState } from 'react';
+import { memo, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { call } from '../api/client';
 import type {
     Cited,
@@ -61,6 +61,10 @@ interface Props {
     onCopyEntry: (as: CopyAs) => void;
     onStates: () => void;
     onRemove: () => void;
+    /** Notes down words of the page copy; null while the source is on no paper yet. */
+    onNote: ((words: string) => void) | null;
+    /** What belongs to the source below its form. */
+    below: ReactNode;
 }
 
 type Blocks = { tag: string; text: string }[];
@@ -373,6 +377,7 @@ export const SourceForm = memo(function SourceForm(props: Props) {
                             .map((finding) => finding.evidence.text)}
                         fields={shown.filter((field) => field.isOnSource).map(({ path, label }) => ({ path, label }))}
                         onTake={(path, text) => void take(path, text)}
+                        onNote={props.onNote}
                         onClose={() => {
                             setCopy(null);
                             focusOn('[data-show-page]', '[data-form] [data-path]');
@@ -492,6 +497,7 @@ export const SourceForm = memo(function SourceForm(props: Props) {
                         </button>
                     </div>
                 )}
+                {props.below}
             </div>
             {foot !== null && (
                 <div className={styles.foot} data-foot="">

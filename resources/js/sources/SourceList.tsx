@@ -18,6 +18,7 @@ export interface ListActs {
     remove: (ids: string[]) => void;
     exportAs: (format: Format, ids: string[]) => void;
     move: (ids: string[], to: PaperSummary) => void;
+    copyTo: (ids: string[], to: PaperSummary) => void;
     /** Something is chosen, which may go to another paper. */
     needPapers: () => void;
 }
@@ -29,12 +30,16 @@ interface Props {
     /** The other papers, where sources may go. */
     papers: PaperSummary[];
     acts: ListActs;
+    /** Whether whoever is here may change the paper. */
+    canWrite: boolean;
+    /** What is told of a source besides itself, by its id. */
+    aside: Record<string, string>;
 }
 
 const say = words.list;
 
 /** The paper's sources in the order of the page: one stop for Tab, walked over with arrow keys. */
-export function SourceList({ page, sources, reference, papers, acts }: Props) {
+export function SourceList({ page, sources, reference, papers, acts, canWrite, aside }: Props) {
     const [typed, setTyped] = useState('');
     const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
     const filter = useDeferredValue(typed.trim().toLowerCase());
@@ -75,7 +80,7 @@ export function SourceList({ page, sources, reference, papers, acts }: Props) {
         },
         [needPapers],
     );
-    if (rows.length === 0) return <First />;
+    if (rows.length === 0) return canWrite ? <First /> : null;
 
     const here = shown.filter((row) => chosen.has(row.id)).map((row) => row.id);
     const choose = (ids: string[]) => setChosen(new Set(ids));
@@ -131,21 +136,38 @@ export function SourceList({ page, sources, reference, papers, acts }: Props) {
                         }
                     />
                     <Pick
-                        label={say.move}
+                        label={say.copyTo}
                         none={say.noOther}
                         options={papers.map((one) => [one.id, one.title || words.nameless])}
                         onPick={(id) =>
                             done(() =>
-                                acts.move(
+                                acts.copyTo(
                                     here,
                                     papers.find((one) => one.id === id)!,
                                 ),
                             )
                         }
                     />
-                    <button className={ui.link} type="button" onClick={() => done(() => acts.remove(here))}>
-                        {words.remove}
-                    </button>
+                    {canWrite && (
+                        <>
+                            <Pick
+                                label={say.move}
+                                none={say.noOther}
+                                options={papers.map((one) => [one.id, one.title || words.nameless])}
+                                onPick={(id) =>
+                                    done(() =>
+                                        acts.move(
+                                            here,
+                                            papers.find((one) => one.id === id)!,
+                                        ),
+                                    )
+                                }
+                            />
+                            <button className={ui.link} type="button" onClick={() => done(() => acts.remove(here))}>
+                                {words.remove}
+                            </button>
+                        </>
+                    )}
                 </div>
             )}
             {shown.length === 0 && <p className={ui.soft}>{say.nothing}</p>}
@@ -167,6 +189,8 @@ export function SourceList({ page, sources, reference, papers, acts }: Props) {
                         saved={row.saved}
                         kind={row.kind}
                         aside={row.aside}
+                        said={aside[row.id] ?? ''}
+                        canWrite={canWrite}
                         isFirst={i === 0}
                         isChosen={chosen.has(row.id)}
                         acts={acts}
@@ -183,13 +207,16 @@ interface RowProps {
     saved: SavedSource;
     kind: string;
     aside: string;
+    said: string;
+    canWrite: boolean;
     isFirst: boolean;
     isChosen: boolean;
     acts: ListActs;
     onChoose: (id: string) => void;
 }
 
-const Row = memo(function Row({ id, saved, kind, aside, isFirst, isChosen, acts, onChoose }: RowProps) {
+const Row = memo(function Row(props: RowProps) {
+    const { id, saved, kind, aside, said, canWrite, isFirst, isChosen, acts, onChoose } = props;
     const name = called(saved.source);
     const people = listed(saved.source.contributors);
     const wants = openCount(saved);
@@ -208,6 +235,7 @@ const Row = memo(function Row({ id, saved, kind, aside, isFirst, isChosen, acts,
                         {kind}
                         {people !== '' && ` · ${people}`}
                     </span>
+                    {said !== '' && <span className={styles.said}>{said}</span>}
                     {aside !== '' && <span className={styles.wants}>{aside}</span>}
                     {wants > 0 && <span className={styles.wants}>{say.wants(wants)}</span>}
                 </button>
@@ -233,16 +261,18 @@ const Row = memo(function Row({ id, saved, kind, aside, isFirst, isChosen, acts,
                 >
                     {words.copyWord}
                 </button>
-                <button
-                    className={ui.link}
-                    type="button"
-                    data-stop=""
-                    tabIndex={-1}
-                    aria-label={say.removeOne(name)}
-                    onClick={() => acts.remove([id])}
-                >
-                    {words.remove}
-                </button>
+                {canWrite && (
+                    <button
+                        className={ui.link}
+                        type="button"
+                        data-stop=""
+                        tabIndex={-1}
+                        aria-label={say.removeOne(name)}
+                        onClick={() => acts.remove([id])}
+                    >
+                        {words.remove}
+                    </button>
+                )}
             </span>
         </div>
     );

@@ -1,5 +1,6 @@
 /** Every sentence and label of the interface, in one place, so that it can be said in another language. */
-const several = (count: number, one: string, many: string) => (count === 1 ? one : many.replace('#', String(count)));
+export const several = (count: number, one: string, many: string) =>
+    count === 1 ? one : many.replace('#', String(count));
 
 /** How many of the citations of a draft answer to a source. */
 function answering(all: number, answered: number): string {
@@ -30,12 +31,19 @@ export const words = {
         plain: 'as plain text',
         markdown: 'as Markdown',
     },
+    desk: {
+        nav: 'Where you are',
+        courses: 'Courses',
+        here: 'Kept in this browser only',
+        keep: 'Keep it everywhere',
+        signIn: 'Sign in',
+    },
     papers: {
         tab: 'Your papers · Bibrel',
         heading: 'Your papers',
         about:
-            'Each paper keeps its sources and turns them into a finished page. Everything is saved for this browser as ' +
-            'you go; there is nothing to sign up for.',
+            'Each paper keeps its sources and turns them into a finished page. Everything is saved as you go; there is ' +
+            'nothing to sign up for.',
         called: 'What is the paper called?',
         later: 'You can also name it later',
         style: 'Style',
@@ -44,7 +52,21 @@ export const words = {
         none: 'No paper yet. Name your first one above, choose the style your teacher asks for, and begin.',
         list: 'Papers',
         sources: (count: number) => several(count, '1 source', '# sources'),
-        changed: 'changed',
+        mine: 'Being written',
+        shared: 'Shared with you',
+        search: 'Find a source or a note in any paper',
+        due: (day: string) =>
+            `due ${new Date(`${day}T12:00:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })}`,
+        checked: 'All checked',
+        with: (names: string) => `with ${names}`,
+        hereNow: (names: string) => `${names} here now`,
+        of: (owner: string) => `${owner}’s paper`,
+        may: { page: '', read: 'you may read', comment: 'you may comment', edit: 'you may edit', own: '' },
+        copy: 'Duplicate',
+        copyOne: (title: string) => `Duplicate ${title}`,
+        copied: (title: string) => `“${title}” was duplicated.`,
+        leaveOne: (title: string) => `Take ${title} off my list`,
+        left: (title: string) => `“${title}” is off your list.`,
         removed: (name: string) => `“${name}” was removed.`,
         removeOne: (name: string) => `Remove ${name}`,
         bin: (count: number) => several(count, 'One removed paper', '# removed papers'),
@@ -179,6 +201,11 @@ export const words = {
         shown: (shown: number, all: number) => `${shown} of ${all}`,
         nothing: 'No source has these words.',
         wants: (count: number) => several(count, 'One thing to look at', '# things to look at'),
+        addedBy: (name: string) => `added by ${name}`,
+        changedBy: (name: string) => `changed by ${name}`,
+        comments: (count: number) => several(count, '1 comment', '# comments'),
+        copyTo: 'Copy to',
+        copied: (count: number, paper: string) => `${several(count, 'One source', '# sources')} copied to “${paper}”.`,
         copyOne: (name: string) => `Copy the entry for ${name}`,
         removeOne: (name: string) => `Remove ${name}`,
         choose: (name: string) => `Choose ${name}`,
@@ -332,6 +359,7 @@ export const words = {
         point: 'Point at a piece of it to see why it is there.',
     },
     pageCopy: {
+        note: 'a note, as a quotation',
         label: 'Page copy',
         about: 'Select words in it to put them into a field.',
         text: 'Text of the page',
@@ -377,6 +405,8 @@ export const words = {
         ],
     },
     rules: {
+        ofCourse: (title: string) =>
+            `These are the rules of “${title}”. They come along with the course, and change where your teacher changes them.`,
         title: 'Course rules',
         surname: 'Your family name, for the running head',
         hasNone: (style: string) => `(${style} has none)`,

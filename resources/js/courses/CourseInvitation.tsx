@@ -1,0 +1,116 @@
+import { useQuery } from '@tanstack/react-query';
+import { Button } from 'antd';
+import { useEffect, useRef, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router-dom';
+import { ulid } from 'ulid';
+import { call } from '../api/client';
+import type { Asked, CourseAsked, Reference } from '../api/types';
+import { useReference } from '../paper/useReference';
+import { DeskBar } from '../ui/DeskBar';
+import ui from '../ui/ui.module.css';
+import { words } from '../words/english';
+import { more } from '../words/more';
+import styles from './Courses.module.css';
+
+const say = more.invited;
+
+interface Invited extends CourseAsked {
+    teacher: string;
+    papers: { id: string; title: string }[];
+}
+
+/** What a course asks, for a student who follows its link, and the paper that begins with it. */
+export default function CourseInvitation() {
+    const { token = '' } = useParams();
+    const navigate = useNavigate();
+    const reference = useReference();
+    const course = useQuery<Invited>({
+        queryKey: ['invited', token],
+        queryFn: () => call<Invited>('GET', `course/${token}`),
+        staleTime: 0,
+    });
+    const [problem, setProblem] = useState('');
+    const next = useRef(ulid());
+    const { data } = course;
+    useEffect(() => {
+        document.title = `${data?.title ?? ''} · Bibrel`;
+    }, [data?.title]);
+    const begin = () =>
+        void call('POST', `course/${token}`, { id: next.current })
+            .then(() => navigate(`/papers/${next.current}`))
+            .catch((error: Error) => setProblem(error.message));
+    return (
+        <>
+            <DeskBar />
+            <main className={styles.page}>
+                {course.error !== null && (
+                    <>
+                        <h1>{more.shared.gone}</h1>
+                        <p className={ui.notice}>{course.error.message}</p>
+                        <Link to="/">{more.shared.home}</Link>
+                    </>
+                )}
+                {data !== undefined && reference !== null && (
+                    <>
+                        <p className={ui.soft}>{say.heading}</p>
+                        <h1>{data.title}</h1>
+                        {data.dueOn !== null && <p>{more.due(data.dueOn)}</p>}
+                        {data.note !== '' && <p className={styles.said}>{data.note}</p>}
+                        <p>{say.teacher(data.teacher)}</p>
+                        <ul className={styles.askedList} data-course-asks="">
+                            {askedIn(data, reference).map((one) => (
+                                <li key={one}>{one}</li>
+                            ))}
+                        </ul>
+                        {problem !== '' && (
+                            <p className={ui.notice} role="alert">
+                                {problem}
+                            </p>
+                        )}
+                        <p>
+                            <Button type="primary" onClick={begin} data-begin-for-course="">
+                                {say.begin}
+                            </Button>
+                        </p>
+                        <p className={ui.soft}>{say.private}</p>
+                        {data.papers.length > 0 && (
+                            <>
+                                <h2>{say.yours}</h2>
+                                <ul>
+                                    {data.papers.map((one) => (
+                                        <li key={one.id}>
+                                            <Link to={`/papers/${one.id}`}>{one.title || words.nameless}</Link>
+                                        </li>
+                                    ))}
+                                </ul>
+                            </>
+                        )}
+                    </>
+                )}
+            </main>
+        </>
+    );
+}
+
+/** What is asked, a line each, as the teacher wrote it down. */
+function askedIn({ style, rules, asked }: CourseAsked, reference: Reference): string[] {
+    const number = (key: keyof Asked, label: string) => {
+        const value = asked[key];
+        return typeof value === 'number' && value > 0 ? [`${label}: ${value}`] : [];
+    };
+    const kind = (id: string) => reference.kinds.find((one) => one.id === id)?.label ?? id;
+    const labels = more.asked;
+    return [
+        reference.styles.find((one) => one.id === style)?.label ?? style,
+        ...number('atLeast', labels.atLeast),
+        ...number('atMost', labels.atMost),
+        ...asked.kinds.map((one) => `${kind(one.kind)}: ${one.atLeast}`),
+        ...number('scholarly', labels.scholarly),
+        ...number('primary', labels.primary),
+        ...number('printed', labels.printed),
+        ...number('years', labels.years),
+        ...(asked.annotated ? [labels.annotated] : []),
+        ...(rules.addresses === 'auto' ? [] : [say.addresses[rules.addresses]]),
+        ...(rules.accessed === 'auto' ? [] : [say.accessed[rules.accessed]]),
+    ];
+}

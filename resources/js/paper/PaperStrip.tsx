@@ -1,0 +1,138 @@
+import { useQuery } from '@tanstack/react-query';
+import { lazy, Suspense, useState } from 'react';
+import { Link } from 'react-router-dom';
+import { call } from '../api/client';
+import type { Mix, Paper, SavedSource, Settings } from '../api/types';
+import { paperPath } from '../keep/outboxOfThisTab';
+import type { Present } from '../share/useCompany';
+import { called } from '../sources/names';
+import ui from '../ui/ui.module.css';
+import { more } from '../words/more';
+import styles from './PaperStrip.module.css';
+
+const ShareDialog = lazy(() => import('../share/ShareDialog'));
+const AboutDialog = lazy(() => import('./AboutDialog'));
+const HandInDialog = lazy(() => import('../courses/HandInDialog'));
+
+const say = more.strip;
+
+/** As many things that are missing as are told in the strip. */
+const TOLD = 3;
+
+interface Props {
+    paper: Paper;
+    settings: Settings;
+    sources: Record<string, SavedSource>;
+    here: Present[];
+    onChange: (part: Partial<Settings>) => void;
+    onReload: () => void;
+}
+
+/** What the paper is held against and who is with it, with the ways to its other half: mix, notes, company, teacher. */
+export default function PaperStrip({ paper, settings, sources, here, onChange, onReload }: Props) {
+    const [dialog, setDialog] = useState<'share' | 'about' | 'handIn' | null>(null);
+    const { asked, ofCourse } = settings;
+    const asksNothing = ofCourse === null && JSON.stringify(asked) === NOTHING;
+    // Weighed anew with each state of the paper that is saved.
+    const state = paper.sources.reduce((sum, one) => sum + one.version, paper.sources.length) + paper.version;
+    const mix = useQuery<Mix>({
+        queryKey: ['mix', paper.id, state, paper.revision],
+        queryFn: () => call<Mix>('GET', `${paperPath(paper.id)}/mix`),
+        enabled: !asksNothing,
+        placeholderData: (before) => before,
+    });
+    const missing = mix.data?.answers.filter((one) => !one.isMet) ?? [];
+    const who = here.map((one) => {
+        const source = one.at === null ? undefined : sources[one.at];
+        return source === undefined ? one.name : say.at(one.name, called(source.source));
+    });
+    const close = () => setDialog(null);
+    const isOwn = paper.may === 'own';
+    const shares = {
+        page: say.reads,
+        read: say.reads,
+        comment: say.comments_,
+        edit: say.edits,
+        own: () => '',
+    }[paper.may](paper.owner);
+
+    return (
+        <div className={styles.strip} data-strip="">
+            {(shares !== '' || here.length > 0) && (
+                <p className={styles.company} role="status" data-company="">
+                    {shares} {who.length > 0 && <b>{say.here(who.join(', '))}</b>}
+                </p>
+            )}
+            {(ofCourse !== null || settings.className !== '' || settings.dueOn !== null) && (
+                <p className={ui.soft}>
+                    {[ofCourse?.title ?? settings.className, settings.dueOn === null ? '' : more.due(settings.dueOn)]
+                        .filter((one) => one !== '')
+                        .join(', ')}
+                </p>
+            )}
+            {mix.data !== undefined && mix.data.answers.length > 0 && (
+                <p className={missing.length > 0 ? styles.missing : ui.soft} data-asked="">
+                    {missing.length === 0
+                        ? say.met
+                        : missing
+                              .slice(0, TOLD)
+                              .map((one) => one.sentence)
+                              .join(' · ')}
+                    {missing.length > TOLD && ` ${say.more(missing.length - TOLD)}`}
+                </p>
+            )}
+            <p className={ui.acts}>
+                <Link to={`/papers/${paper.id}/mix`} data-to-mix="">
+                    {say.mix}
+                </Link>
+                <Link to={`/papers/${paper.id}/notes`} data-to-notes="">
+                    {say.notes(paper.notes)}
+                </Link>
+                {isOwn && (
+                    <button className={ui.link} type="button" onClick={() => setDialog('share')} data-share="">
+                        {say.share}
+                    </button>
+                )}
+                {isOwn && ofCourse !== null && (
+                    <button className={ui.link} type="button" onClick={() => setDialog('handIn')} data-hand-in="">
+                        {say.handIn}
+                    </button>
+                )}
+                {(isOwn || paper.may === 'edit') && (
+                    <button className={ui.link} type="button" onClick={() => setDialog('about')} data-about="">
+                        {say.about}
+                    </button>
+                )}
+            </p>
+            <Suspense fallback={null}>
+                {dialog === 'share' && (
+                    <ShareDialog
+                        paperId={paper.id}
+                        onClose={() => {
+                            close();
+                            onReload();
+                        }}
+                    />
+                )}
+                {dialog === 'about' && (
+                    <AboutDialog settings={settings} onChange={onChange} onReload={onReload} onClose={close} />
+                )}
+                {dialog === 'handIn' && ofCourse !== null && (
+                    <HandInDialog paperId={paper.id} course={ofCourse} missing={missing} onClose={close} />
+                )}
+            </Suspense>
+        </div>
+    );
+}
+
+const NOTHING = JSON.stringify({
+    style: '',
+    atLeast: 0,
+    atMost: 0,
+    kinds: [],
+    years: 0,
+    scholarly: 0,
+    primary: 0,
+    printed: 0,
+    annotated: false,
+});
