@@ -109,7 +109,7 @@ final class BibrelProvider extends ServiceProvider
             absolute: false,
         )));
         // What a mail leads to is where this installation stands, whatever host a request names.
-        URL::forceRootUrl((string) config('app.url'));
+        URL::useOrigin((string) config('app.url'));
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\App\Http;
 
+use Bibrel\App\Exceptions\NoSuchLink;
 use Bibrel\App\Exceptions\Removed;
 use Bibrel\App\Exceptions\StaleVersion;
 use Bibrel\App\Http\Resources\NoteResource;
@@ -27,7 +28,6 @@ use Illuminate\Http\Response;
 use Illuminate\Session\TokenMismatchException;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
-use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** Errors as RFC 9457 problem details, each with a sentence that says what to do. */
 final class Problems
@@ -37,7 +37,7 @@ final class Problems
 
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([LookupFailed::class, StaleVersion::class, Removed::class, PaperFull::class]);
+        $exceptions->dontReport([LookupFailed::class, StaleVersion::class, Removed::class, PaperFull::class, NoSuchLink::class]);
         // An outage is one event, however many requests meet it.
         $exceptions->throttle(static fn (\Throwable $error): Limit => Limit::perMinute(5)->by($error::class));
         $exceptions->report(static function (\Throwable $error): bool {
@@ -72,6 +72,7 @@ final class Problems
             $error instanceof LookupFailed => self::response(422, 'Nothing to look up', $error->getMessage(), [
                 'reason' => $error->reason->value,
             ]),
+            $error instanceof NoSuchLink => self::response(404, 'There is nothing here', $error->getMessage()),
             $error instanceof PaperFull => self::response(422, 'The paper is full', $error->getMessage()),
             $error instanceof ValidationException => self::response(
                 422,
@@ -85,13 +86,11 @@ final class Problems
                 'The page has been open for a long time',
                 'Reload the page. What you typed is kept in this browser.',
             ),
-            $error instanceof ModelNotFoundException, $error instanceof NotFoundHttpException => self::response(
+            $error instanceof ModelNotFoundException,
+            $error instanceof HttpExceptionInterface && $error->getStatusCode() === 404 => self::response(
                 404,
                 'Not found',
-                $error instanceof NotFoundHttpException && $inner === null && $error->getMessage() !== ''
-                    && ! str_starts_with($error->getMessage(), 'The route ')
-                    ? $error->getMessage()
-                    : 'This is not on your list of papers. It may belong to another browser.',
+                'This is not on your list of papers. It may belong to another browser, or is no longer shared with you.',
             ),
             $error instanceof HttpExceptionInterface => self::response(
                 $error->getStatusCode(),

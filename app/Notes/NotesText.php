@@ -6,6 +6,7 @@ namespace Bibrel\App\Notes;
 
 use Bibrel\App\Models\Note;
 use Bibrel\App\Models\Paper;
+use Bibrel\Core\Format\Appendix;
 use Bibrel\Core\Format\Inline;
 use Bibrel\Core\Text\Run;
 
@@ -31,6 +32,14 @@ final readonly class NotesText
         }
 
         return $text;
+    }
+
+    public function appendix(): Appendix
+    {
+        return new Appendix('Notes', array_map(static fn (array $section): array => [
+            'heading' => $section['heading'],
+            'paragraphs' => array_map(static fn (array $note): array => $note['runs'], $section['notes']),
+        ], $this->sections()));
     }
 
     /** @return list<array{heading: string, notes: list<array{runs: list<Run>, aside: string}>}> by source, in page order */

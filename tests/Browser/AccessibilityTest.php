@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bibrel\Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
+use Facebook\WebDriver\WebDriverSelect;
 
 /**
  * Every screen and state against WCAG 2.2 A and AA and against best practice, as far as a program can tell (axe-core): on a
@@ -125,6 +126,64 @@ final class AccessibilityTest extends BrowserTestCase
         $this->assertAccessible('look-ups');
     }
 
+    public function test_account_company_and_what_is_shared(): void
+    {
+        $this->visit('/account');
+        $this->css('[data-archive]');
+        $this->assertAccessible('account of a guest');
+        $this->visit('/');
+        $this->css('[data-keep]')->click();
+        $this->css('[data-email]');
+        $this->assertAccessible('opening an account');
+        $this->keys(WebDriverKeys::ESCAPE);
+        $this->css('[data-search]')->sendKeys('brook');
+        $this->css('[data-found] li');
+        $this->assertAccessible('found in all papers');
+        $this->visit('/');
+        $this->css('[data-shared-papers] a')->click();
+        $this->css('[data-source]');
+        $this->assertAccessible('a paper of somebody else');
+        $this->css('[data-source] [data-stop]')->click();
+        $this->css('[data-comment]');
+        $this->assertAccessible('a source of somebody else with a comment');
+        $this->visit('/');
+        $this->css('[data-papers] a')->click();
+        foreach (['[data-share]', '[data-about]', '[data-hand-in]'] as $opens) {
+            $this->css($opens)->click();
+            $this->css('dialog[open] form, dialog[open] textarea');
+            $this->assertAccessible("dialog of {$opens}");
+            $this->keys(WebDriverKeys::ESCAPE);
+        }
+    }
+
+    public function test_mix_notes_and_courses(): void
+    {
+        $this->visit('/');
+        $this->css('[data-papers] a')->click();
+        $this->css('[data-to-mix]')->click();
+        $this->css('[data-each]');
+        $this->assertAccessible('mix');
+        $this->css('[data-back]')->click();
+        $this->css('[data-to-notes]')->click();
+        $this->css('[data-note]');
+        $this->assertAccessible('notes');
+        (new WebDriverSelect($this->css('[data-note-order]')))->selectByIndex(2);
+        $this->css('[data-steps]');
+        $this->assertAccessible('notes in their own order');
+        $this->visit('/courses');
+        $this->css('[data-courses] a');
+        $this->assertAccessible('courses');
+        $this->css('[data-courses] a')->click();
+        $link = $this->css('[data-course-link]')->getText();
+        $this->assertAccessible('a course');
+        $this->css('[data-course-papers] a')->click();
+        $this->css('[data-handed-in] [data-say]');
+        $this->assertAccessible('what was handed in');
+        $this->browser->get($link);
+        $this->css('[data-begin-for-course]');
+        $this->assertAccessible('a course for its students');
+    }
+
     public function test_the_desk_at_night(): void
     {
         $this->cdp('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => 'dark']]]);
@@ -137,6 +196,12 @@ final class AccessibilityTest extends BrowserTestCase
         $this->css('[data-get]')->click();
         $this->css('[role="menuitem"]');
         $this->assertAccessible('a form at night');
+        $this->keys(WebDriverKeys::ESCAPE);
+        $this->visit('/');
+        $this->css('[data-papers] a')->click();
+        $this->css('[data-to-mix]')->click();
+        $this->css('[data-each]');
+        $this->assertAccessible('mix at night');
     }
 
     private function assertAccessible(string $view): void

@@ -25,14 +25,23 @@ abstract class BrowserTestCase extends TestCase
 
     protected function setUp(): void
     {
-        $this->profile = sys_get_temp_dir().'/bibrel-browser-'.bin2hex(random_bytes(6));
+        [$this->browser, $this->profile] = $this->opened();
+    }
+
+    /** @return array{RemoteWebDriver, string} a browser nobody has used, and where it keeps its things */
+    protected function opened(): array
+    {
+        $profile = sys_get_temp_dir().'/bibrel-browser-'.bin2hex(random_bytes(6));
         $options = (new ChromeOptions)->setBinary('/usr/bin/chromium');
-        $options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--window-size=1280,800', "--user-data-dir={$this->profile}", ...$this->arguments()]);
+        $options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--window-size=1280,800', "--user-data-dir={$profile}", ...$this->arguments()]);
         $wanted = DesiredCapabilities::chrome();
         $wanted->setCapability(ChromeOptions::CAPABILITY, $options);
         $wanted->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
-        $this->browser = RemoteWebDriver::create((string) getenv('BIBREL_DRIVER'), $wanted, 60_000, 60_000);
-        $this->cdp('Emulation.setDeviceMetricsOverride', ['width' => 1280, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false]);
+        $browser = RemoteWebDriver::create((string) getenv('BIBREL_DRIVER'), $wanted, 60_000, 60_000);
+        $size = ['width' => 1280, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false];
+        $browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Emulation.setDeviceMetricsOverride', 'params' => (object) $size]);
+
+        return [$browser, $profile];
     }
 
     /** @return list<string> what a test's browser is started with next to the usual */
@@ -180,10 +189,14 @@ abstract class BrowserTestCase extends TestCase
     {
         $end = microtime(true) + self::WAIT;
         do {
-            foreach ($this->browser->findElements($by) as $element) {
-                if ($element->isDisplayed()) {
-                    return $element;
+            try {
+                foreach ($this->browser->findElements($by) as $element) {
+                    if ($element->isDisplayed()) {
+                        return $element;
+                    }
                 }
+            } catch (StaleElementReferenceException) {
+                // Drawn anew while it was being looked at; look again.
             }
             usleep(50_000);
         } while (microtime(true) < $end);

@@ -189,10 +189,11 @@ final class PapersTest extends AppTestCase
         $this->app->bind(FirstPapers::class, DemoPapers::class);
         $this->as((string) Str::ulid());
         $papers = $this->getJson('/api/papers')->assertOk()->json('papers');
-        self::assertSame(['Bread from the Moon', 'Dimming the Harbour: Street Lighting and Bats'], collect($papers)->pluck('title')->sort()->values()->all());
-        foreach ($papers as $paper) {
+        self::assertSame(['Bread from the Moon' => 'own', 'Dimming the Harbour: Street Lighting and Bats' => 'own', 'Herons of the Mill Ponds' => 'comment'], collect($papers)->pluck('may', 'title')->sortKeys()->all());
+        self::assertSame(['Ines Marrow', 'Somebody'], collect((array) $this->getJson('/api/courses/'.$this->getJson('/api/courses')->json('courses.0.id'))->json('papers'))->pluck('name')->sort()->values()->all());
+        foreach (array_filter($papers, static fn (array $one): bool => $one['may'] === 'own') as $paper) {
             $this->deleteJson("/api/papers/{$paper['id']}")->assertNoContent();
         }
-        self::assertSame([], $this->getJson('/api/papers')->json('papers'));
+        self::assertSame(['Herons of the Mill Ponds'], array_column((array) $this->getJson('/api/papers')->json('papers'), 'title'));
     }
 }

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Bibrel\App\Http\Controllers;
 
 use Bibrel\App\Courses\HandIns;
+use Bibrel\App\Exceptions\NoSuchLink;
 use Bibrel\App\Http\Resources\CourseResource;
 use Bibrel\App\Http\Resources\SettingsResource;
 use Bibrel\App\Models\Course;
 use Bibrel\App\Models\Guest;
 use Bibrel\App\Models\HandIn;
 use Bibrel\App\Models\Paper;
+use Bibrel\App\Models\Share;
 use Bibrel\App\Papers\PaperChanges;
 use Bibrel\App\Papers\Save;
 use Bibrel\Core\Mix\Asked;
@@ -102,6 +104,8 @@ final class CourseLinkController
 
     private static function course(string $token): Course
     {
-        return (strlen($token) === 43 ? Course::query()->where('token', $token)->first() : null) ?? abort(404, self::GONE);
+        $course = strlen($token) === Share::TOKEN ? Course::query()->where('token', $token)->first() : null;
+
+        return $course ?? throw new NoSuchLink(self::GONE);
     }
 }

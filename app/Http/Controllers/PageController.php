@@ -53,11 +53,12 @@ final class PageController
     }
 
     /** The page as a document in one of the formats there are. */
-    public function document(Paper $paper, string $format): Response
+    public function document(Request $request, Paper $paper, string $format): Response
     {
         $document = Formats::pages()[$format] ?? abort(404);
         $course = $paper->courseRules();
-        $setup = new PageSetup($paper->runningHead(), $paper->title, $course->paper, $course->firstPage);
+        $notes = $request->boolean('notes') ? (new NotesText($paper->load('sources')))->appendix() : null;
+        $setup = new PageSetup($paper->runningHead(), $paper->title, $course->paper, $course->firstPage, $notes);
 
         return self::file(
             $document->write($paper->load('sources')->page(), $setup),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\App\Http\Controllers;
 
+use Bibrel\App\Exceptions\NoSuchLink;
 use Bibrel\App\Http\Resources\PageResource;
 use Bibrel\App\Models\Guest;
 use Bibrel\App\Models\Share;
@@ -75,7 +76,7 @@ final class SharedController
             : null;
 
         // A paper in the bin is not there for others.
-        return $share?->paper === null ? abort(404, self::GONE) : $share;
+        return $share?->paper === null ? throw new NoSuchLink(self::GONE) : $share;
     }
 
     /** As much of an address as its owner needs to know it again. */

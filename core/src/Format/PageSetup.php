@@ -8,8 +8,8 @@ use Bibrel\Core\Style\PaperSize;
 use Bibrel\Core\Style\RunningHead;
 
 /**
- * What a document has besides its page: the head of each sheet, the title of the paper, the paper it stands on, and the
- * number of its first sheet.
+ * What a document has besides its page: the head of each sheet, the title of the paper, the paper it stands on, the
+ * number of its first sheet, and what a document that can be written on has after it.
  */
 final readonly class PageSetup
 {
@@ -18,6 +18,7 @@ final readonly class PageSetup
         public string $title = '',
         public PaperSize $paper = PaperSize::Letter,
         public int $firstPage = 1,
+        public ?Appendix $appendix = null,
     ) {
     }
 }

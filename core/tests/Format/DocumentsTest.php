@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Tests\Format;
 
+use Bibrel\Core\Format\Appendix;
 use Bibrel\Core\Format\Exchange\CslJson;
 use Bibrel\Core\Format\Page\Docx;
 use Bibrel\Core\Format\Page\Html;
@@ -27,6 +28,7 @@ use Bibrel\Core\Style\RunningHead;
 use Bibrel\Core\Style\Styles;
 use Bibrel\Core\Tests\Draft\WordFile;
 use Bibrel\Core\Text\AddressBreaks;
+use Bibrel\Core\Text\Run;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -35,6 +37,17 @@ final class DocumentsTest extends TestCase
     public function test_markdown_sets_italics_and_escapes_the_text(): void
     {
         self::assertSame("# Works Cited\n\nBrook, Halima. *Moonpower*. 2014.\n\n\\-\\-\\-. *Stars \\* and \\_Lines\\_*. 2015.\n", (new Markdown)->write(self::page(), new PageSetup));
+    }
+
+    public function test_a_word_document_has_notes_after_the_page_where_they_are_wanted(): void
+    {
+        $notes = new Appendix('Notes', [['heading' => 'Moonpower', 'paragraphs' => [[new Run('“Salt & silt” ', 'note'), new Run('Tides', 'note', italic: true)]]]]);
+        $with = WordFile::parts((new Docx)->write(self::page(), new PageSetup(appendix: $notes)))['word/document.xml'];
+        $without = WordFile::parts((new Docx)->write(self::page(), new PageSetup))['word/document.xml'];
+        $added = '<w:p><w:pPr><w:pStyle w:val="Heading1"/><w:pageBreakBefore/></w:pPr><w:r><w:t xml:space="preserve">Notes</w:t></w:r></w:p>'
+            .'<w:p><w:pPr><w:pStyle w:val="Heading2"/></w:pPr><w:r><w:t xml:space="preserve">Moonpower</w:t></w:r></w:p>'
+            .'<w:p><w:pPr><w:pStyle w:val="Note"/></w:pPr><w:r><w:t xml:space="preserve">“Salt &amp; silt” </w:t></w:r><w:r><w:rPr><w:i/><w:iCs/></w:rPr><w:t xml:space="preserve">Tides</w:t></w:r></w:p>';
+        self::assertSame(str_replace('<w:sectPr>', "{$added}<w:sectPr>", $without), $with);
     }
 
     public function test_plain_text_for_the_clipboard_is_a_line_an_entry(): void

@@ -31,10 +31,12 @@ interface Props {
     fields?: { path: string; label: string }[];
     acts: CommentActs;
     onField?: (path: string) => void;
+    /** Below which heading it stands. */
+    below?: 1 | 2;
 }
 
 /** What is said of an entry and its fields, each with its answers; what is settled stands apart. */
-export function Comments({ comments, me, canSay, isOwn, source, fields = [], acts, onField }: Props) {
+export function Comments({ comments, me, canSay, isOwn, source, fields = [], acts, onField, below = 2 }: Props) {
     const tell = useSay();
     const [text, setText] = useState('');
     const [field, setField] = useState('');
@@ -112,7 +114,7 @@ export function Comments({ comments, me, canSay, isOwn, source, fields = [], act
 
     return (
         <section className={styles.comments} aria-label={say.title} data-comments="">
-            <h3>{say.title}</h3>
+            {below === 1 ? <h2>{say.title}</h2> : <h3>{say.title}</h3>}
             {begun.length === 0 && <p className={ui.soft}>{say.none}</p>}
             {shown.map((one) => (
                 <div key={one.id} className={styles.thread}>

@@ -4,7 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router-dom';
 import { ulid } from 'ulid';
 import { call } from '../api/client';
-import type { Asked, CourseAsked, Reference } from '../api/types';
+import type { CourseAsked, Reference } from '../api/types';
 import { useReference } from '../paper/useReference';
 import { DeskBar } from '../ui/DeskBar';
 import ui from '../ui/ui.module.css';
@@ -94,22 +94,16 @@ export default function CourseInvitation() {
 
 /** What is asked, a line each, as the teacher wrote it down. */
 function askedIn({ style, rules, asked }: CourseAsked, reference: Reference): string[] {
-    const number = (key: keyof Asked, label: string) => {
-        const value = asked[key];
-        return typeof value === 'number' && value > 0 ? [`${label}: ${value}`] : [];
-    };
+    const { told } = more.asked;
+    const numbers = (['atLeast', 'atMost', 'scholarly', 'primary', 'printed', 'years'] as const).flatMap((key) =>
+        asked[key] > 0 ? [told[key](asked[key])] : [],
+    );
     const kind = (id: string) => reference.kinds.find((one) => one.id === id)?.label ?? id;
-    const labels = more.asked;
     return [
         reference.styles.find((one) => one.id === style)?.label ?? style,
-        ...number('atLeast', labels.atLeast),
-        ...number('atMost', labels.atMost),
-        ...asked.kinds.map((one) => `${kind(one.kind)}: ${one.atLeast}`),
-        ...number('scholarly', labels.scholarly),
-        ...number('primary', labels.primary),
-        ...number('printed', labels.printed),
-        ...number('years', labels.years),
-        ...(asked.annotated ? [labels.annotated] : []),
+        ...numbers,
+        ...asked.kinds.map((one) => told.kind(kind(one.kind), one.atLeast)),
+        ...(asked.annotated ? [more.asked.annotated] : []),
         ...(rules.addresses === 'auto' ? [] : [say.addresses[rules.addresses]]),
         ...(rules.accessed === 'auto' ? [] : [say.accessed[rules.accessed]]),
     ];

@@ -1,12 +1,13 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router-dom';
 import { call } from '../api/client';
-import type { Asked, Course, KindCount, Settings } from '../api/types';
+import type { Asked, Course, KindCount, Me, Settings } from '../api/types';
 import { MixBar } from '../mix/MixBar';
 import { AskedFields } from '../paper/AskedFields';
 import { useReference } from '../paper/useReference';
+import { useMe } from '../people/useMe';
 import { DeskBar } from '../ui/DeskBar';
 import { useSay } from '../ui/Messages';
 import ui from '../ui/ui.module.css';
@@ -41,6 +42,7 @@ export default function CourseScreen() {
     const navigate = useNavigate();
     const reference = useReference();
     const tell = useSay();
+    const client = useQueryClient();
     const table = useQuery<Table>({
         queryKey: ['course', courseId],
         queryFn: () => call<Table>('GET', `courses/${courseId}`),
@@ -49,13 +51,15 @@ export default function CourseScreen() {
     const [typed, setTyped] = useState<Partial<Course>>({});
     const [problem, setProblem] = useState('');
     const [inRules, setInRules] = useState(false);
+    const me = useMe();
+    const [name, setName] = useState<string | null>(null);
     const kept = table.data?.course;
     const course = kept === undefined ? undefined : { ...kept, ...typed };
     useEffect(() => {
         document.title = `${kept?.title ?? ''} · Bibrel`;
     }, [kept?.title]);
     // What is not saved is not lost without a word.
-    const isTyped = Object.keys(typed).length > 0;
+    const isTyped = Object.keys(typed).length > 0 || name !== null;
     useEffect(() => {
         if (!isTyped) return;
         const stay = (event: BeforeUnloadEvent) => event.preventDefault();
@@ -78,8 +82,10 @@ export default function CourseScreen() {
                 rules: course.rules,
                 asked: course.asked,
             }).then(async () => {
+                if (name !== null) client.setQueryData(['me'], await call<Me>('PUT', 'me', { name }));
                 await table.refetch();
                 setTyped({});
+                setName(null);
                 tell(say.saved);
             }),
         );
@@ -216,6 +222,16 @@ export default function CourseScreen() {
                                     value={course.title}
                                     maxLength={200}
                                     onChange={(event) => set({ title: event.target.value })}
+                                />
+                            </label>
+                            <label>
+                                {say.yourName}
+                                <input
+                                    className={ui.box}
+                                    value={name ?? me?.name ?? ''}
+                                    maxLength={80}
+                                    autoComplete="name"
+                                    onChange={(event) => setName(event.target.value)}
                                 />
                             </label>
                             <label>

@@ -100,6 +100,7 @@ export default function HandInScreen() {
                             </b>
                         </p>
                     )}
+                    {source === null && <p className={`${ui.soft} ${ui.small}`}>{say.pressEntry}</p>}
                     {me !== undefined && (
                         <Comments
                             key={source ?? ''}
@@ -108,6 +109,7 @@ export default function HandInScreen() {
                             canSay
                             isOwn={false}
                             source={source}
+                            below={1}
                             acts={{
                                 say: (said) => call('PUT', `${path}/comments/${ulid()}`, said).then(fresh),
                                 remove: (id) => call('DELETE', `${path}/comments/${id}`).then(fresh),

@@ -40,6 +40,7 @@ export default function SourceNotes(props: Props) {
         onTaken();
         once.current = null;
     });
+    if (notes.length === 0 && !canWrite) return null;
     return (
         <section className={styles.below} aria-label={say.of(name)} data-source-notes="">
             <h3>{say.heading}</h3>

@@ -501,6 +501,7 @@ function Paper({ paperId }: { paperId: string }) {
                 shown={shown}
                 onShow={setShown}
                 canWrite={canWrite}
+                hasNotes={(company?.notes ?? 0) > 0}
                 onChange={change}
                 onRules={onRules}
                 onHelp={onHelp}
@@ -574,6 +575,7 @@ function Paper({ paperId }: { paperId: string }) {
                                 entry={page.entries.find((one) => one.id === openId) ?? null}
                                 style={style}
                                 reference={reference}
+                                count={count}
                                 onBack={back}
                             >
                                 {below(open)}

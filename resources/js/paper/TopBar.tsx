@@ -31,6 +31,8 @@ interface Props {
     unfinished: Unfinished[];
     /** Which half is shown where there is room for one only. */
     shown: 'left' | 'page';
+    /** Whether there are notes that can go along. */
+    hasNotes: boolean;
     /** Whether whoever is here may change the paper. */
     canWrite: boolean;
     onShow: (half: 'left' | 'page') => void;
@@ -66,6 +68,7 @@ export const TopBar = memo(function TopBar(props: Props) {
             label: say.page,
             items: [
                 ...reference.pageFormats.map(file('page')),
+                ...(props.hasNotes ? [{ key: 'file:page.docx?notes=1', label: say.withNotes }] : []),
                 { key: 'copy:formatted', label: say.copy },
                 { key: 'copy:plain', label: say.plain },
                 { key: 'copy:markdown', label: say.markdown },

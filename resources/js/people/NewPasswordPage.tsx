@@ -9,6 +9,7 @@ import { useSay } from '../ui/Messages';
 import ui from '../ui/ui.module.css';
 import { more } from '../words/more';
 import styles from './People.module.css';
+import { everythingAnew } from './signing';
 
 const say = more.people;
 
@@ -24,9 +25,8 @@ export default function NewPasswordPage() {
     const submit = (event: FormEvent) => {
         event.preventDefault();
         void call<Me>('POST', 'password', { token, email, password })
-            .then(async (me) => {
-                client.clear();
-                client.setQueryData(['me'], me);
+            .then(async () => {
+                await everythingAnew(client);
                 await navigate('/');
                 tell(say.welcome(email));
             })

@@ -10,11 +10,16 @@ async function delivered(): Promise<void> {
     for (const path of outbox.paths()) if (!(await outbox.delivered(path))) throw new Error(more.people.notSaved);
 }
 
+/** What is known of somebody else is forgotten, and what is shown is asked for anew. */
+export async function everythingAnew(client: QueryClient): Promise<void> {
+    client.removeQueries({ type: 'inactive' });
+    await client.resetQueries();
+}
+
 async function begun(client: QueryClient, me: Me, keepsNothing: boolean): Promise<Me> {
     if (keepsNothing) await keepIn('tab');
     await clearCopies('browser');
-    client.clear();
-    client.setQueryData(['me'], me);
+    await everythingAnew(client);
     return me;
 }
 
@@ -44,5 +49,5 @@ export async function signOut(client: QueryClient): Promise<void> {
     await call('DELETE', 'sign-in');
     await clearCopies('browser');
     await clearCopies('tab');
-    client.clear();
+    await everythingAnew(client);
 }

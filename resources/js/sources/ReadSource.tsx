@@ -11,12 +11,14 @@ interface Props {
     entry: PageEntry | null;
     style: Style;
     reference: Reference;
+    /** How many sources there are to go back to. */
+    count: number;
     onBack: () => void;
     children: ReactNode;
 }
 
 /** A source for somebody who may not change it: what is filled in, in the order of the style. */
-export function ReadSource({ saved, entry, style, reference, onBack, children }: Props) {
+export function ReadSource({ saved, entry, style, reference, count, onBack, children }: Props) {
     const { source } = saved;
     const kind = reference.kinds.find((one) => one.id === source.kind) ?? reference.kinds[0]!;
     const fields = (kind.orders[style.family] ?? [])
@@ -25,7 +27,7 @@ export function ReadSource({ saved, entry, style, reference, onBack, children }:
     return (
         <div className={styles.read} data-read-source={saved.id} tabIndex={-1}>
             <button className={ui.link} type="button" onClick={onBack}>
-                {words.form.back(2)}
+                {words.form.back(count)}
             </button>
             <h2>{called(source)}</h2>
             <p className={ui.soft}>{kind.label}</p>

@@ -16,42 +16,44 @@ export function DeskBar() {
     const [wanted, setWanted] = useState<'open' | 'signIn' | null>(null);
     const account = me?.account ?? null;
     return (
-        <header className={styles.bar}>
-            <Home />
-            <nav aria-label={say.nav}>
-                <NavLink to="/" end>
-                    {words.bar.papers}
-                </NavLink>
-                <NavLink to="/courses">{say.courses}</NavLink>
-            </nav>
-            {me !== undefined && account === null && (
-                <span className={styles.kept}>
-                    <span>{say.here}</span>
-                    <button
-                        type="button"
-                        className={styles.plain}
-                        onClick={() => setWanted('signIn')}
-                        data-to-sign-in=""
-                    >
-                        {say.signIn}
-                    </button>
-                    <Button onClick={() => setWanted('open')} data-keep="">
-                        {say.keep}
-                    </Button>
-                </span>
-            )}
-            {account !== null && (
-                <span className={styles.kept}>
-                    <NavLink to="/account" data-account="">
-                        {me?.name || account.email}
+        <>
+            <header className={styles.bar}>
+                <Home />
+                <nav aria-label={say.nav}>
+                    <NavLink to="/" end>
+                        {words.bar.papers}
                     </NavLink>
-                </span>
-            )}
+                    <NavLink to="/courses">{say.courses}</NavLink>
+                </nav>
+                {me !== undefined && account === null && (
+                    <span className={styles.kept}>
+                        <span>{say.here}</span>
+                        <button
+                            type="button"
+                            className={styles.plain}
+                            onClick={() => setWanted('signIn')}
+                            data-to-sign-in=""
+                        >
+                            {say.signIn}
+                        </button>
+                        <Button onClick={() => setWanted('open')} data-keep="">
+                            {say.keep}
+                        </Button>
+                    </span>
+                )}
+                {account !== null && (
+                    <span className={styles.kept}>
+                        <NavLink to="/account" data-account="">
+                            {me?.name || account.email}
+                        </NavLink>
+                    </span>
+                )}
+            </header>
             {wanted !== null && (
                 <Suspense fallback={null}>
                     <SignInDialog wanted={wanted} onClose={() => setWanted(null)} />
                 </Suspense>
             )}
-        </header>
+        </>
     );
 }

@@ -57,7 +57,8 @@ final class Docx implements PageFormat
     public function write(Page $page, PageSetup $setup): string
     {
         $text = new WordPage($page);
-        $document = self::document($text->paragraphs(), $setup);
+        $after = $setup->appendix === null ? '' : WordPage::appendix($setup->appendix);
+        $document = self::document($text->paragraphs().$after, $setup);
         $parts = [
             '[Content_Types].xml' => self::contentTypes(),
             '_rels/.rels' => self::relationships([
@@ -179,6 +180,14 @@ final class Docx implements PageFormat
             )
             .self::style('Bibliography', 'Bibliography', '', WordPage::entryParagraph())
             .self::style('Annotation', 'Annotation', '', $text->annotationParagraph())
+            .self::style(
+                'Heading2',
+                'heading 2',
+                '<w:next w:val="Note"/>',
+                '<w:keepNext/>'.WordPage::DOUBLE.'<w:outlineLvl w:val="1"/>',
+                '<w:rPr><w:b/><w:bCs/><w:color w:val="auto"/><w:sz w:val="24"/><w:szCs w:val="24"/></w:rPr>',
+            )
+            .self::style('Note', 'Note', '', WordPage::DOUBLE.'<w:ind w:left="360"/>')
             .self::style('Header', 'header', '', $single)
             .'</w:styles>';
     }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Bibrel\Core\Format\Word;
 
+use Bibrel\Core\Format\Appendix;
 use Bibrel\Core\Format\Package;
 use Bibrel\Core\Format\Stretch;
 use Bibrel\Core\Page\Page;
+use Bibrel\Core\Text\Run;
 
 /**
  * A page as paragraphs of OOXML (ECMA-376, part 1, 17.3), with the styles they are set in. The elements of a
@@ -44,6 +46,21 @@ final class WordPage
             $body .= self::paragraph($this->entry, implode('', $runs));
             foreach ($entry->annotation() as $paragraph) {
                 $body .= self::paragraph($this->annotation, self::run(new Stretch($paragraph)));
+            }
+        }
+
+        return $body;
+    }
+
+    /** What stands after the page, beginning on a sheet of its own. */
+    public static function appendix(Appendix $appendix): string
+    {
+        $body = self::paragraph('Heading1', self::run(new Stretch($appendix->heading)), '<w:pageBreakBefore/>');
+        foreach ($appendix->sections as $section) {
+            $body .= self::paragraph('Heading2', self::run(new Stretch($section['heading'])));
+            foreach ($section['paragraphs'] as $runs) {
+                $stretches = array_map(static fn (Run $run): Stretch => new Stretch($run->text, $run->italic), $runs);
+                $body .= self::paragraph('Note', implode('', array_map(self::run(...), $stretches)));
             }
         }
 
