@@ -22,6 +22,11 @@ final readonly class Answer
     ) {
     }
 
+    public function hinting(string $hint): self
+    {
+        return new self($this->id, $this->sentence, $this->isMet, $this->sources, $hint);
+    }
+
     /** @return array{id: string, sentence: string, isMet: bool, sources: list<string>, hint: string} */
     public function toArray(): array
     {

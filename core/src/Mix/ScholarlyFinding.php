@@ -10,8 +10,8 @@ use Bibrel\Core\Source\Source;
 use Bibrel\Core\Text\Vocabulary;
 
 /**
- * Whether a source is a scholarly one, and what says so. What the student says stands; short of that it is a finding
- * like any other, and a guess where the evidence is thin.
+ * Whether a source is a scholarly one, and what says so. What the student says stands; until they do it is a guess, with
+ * its evidence, and where nothing tells it is not even that.
  */
 final readonly class ScholarlyFinding
 {
@@ -28,7 +28,7 @@ final readonly class ScholarlyFinding
 
         return match ($source->kind->scholarship) {
             Scholarship::ReviewedVenue => self::ofVenue($source),
-            Scholarship::Examined => new self('yes', Confidence::Likely, 'A university examined it for a degree.'),
+            Scholarship::Examined => new self('yes', Confidence::Guess, 'A university examined it for a degree.'),
             Scholarship::ByPublisher => self::ofPublisher($source),
             Scholarship::Unreviewed => new self(
                 '',
@@ -37,15 +37,15 @@ final readonly class ScholarlyFinding
             ),
             Scholarship::None => new self(
                 'no',
-                Confidence::Likely,
+                Confidence::Guess,
                 "{$source->kind->label}: nothing of this kind is reviewed by other scholars before it appears.",
             ),
         };
     }
 
-    public function isSure(): bool
+    public function isSaid(): bool
     {
-        return $this->confidence !== Confidence::Guess;
+        return $this->confidence === Confidence::Stated;
     }
 
     private static function ofVenue(Source $source): self
@@ -55,7 +55,7 @@ final readonly class ScholarlyFinding
         $isNumbered = $container->volume.$container->doi.$source->isbn !== '';
 
         return $isNumbered
-            ? new self('yes', Confidence::Likely, "What {$venue} prints is, as a rule, reviewed by other scholars.")
+            ? new self('yes', Confidence::Guess, "What {$venue} prints is, as a rule, reviewed by other scholars.")
             : new self('', Confidence::Guess, "Neither a volume nor a DOI shows that {$venue} is a scholarly journal.");
     }
 
@@ -65,7 +65,7 @@ final readonly class ScholarlyFinding
             if (self::isAcademic($container->publisher)) {
                 $sentence = "“{$container->publisher}” is, by its name, a press of scholars.";
 
-                return new self('yes', Confidence::Likely, $sentence);
+                return new self('yes', Confidence::Guess, $sentence);
             }
         }
         $publisher = $source->container()->publisher;

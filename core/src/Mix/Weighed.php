@@ -90,19 +90,16 @@ final readonly class Weighed
         $is = fn (string $answer): array => $this->where(
             static fn (Source $one): bool => ScholarlyFinding::of($one)->answer === $answer,
         );
-        $unknown = $is('');
-        $hint = match (count($unknown)) {
-            0 => '',
-            1 => 'Of 1 source it cannot be told: say so yourself.',
-            default => 'Of '.count($unknown).' sources it cannot be told: say so yourself.',
-        };
-
-        return $this->enough(
+        $guessed = count($this->where(static fn (Source $one): bool => ! ScholarlyFinding::of($one)->isSaid()));
+        $answer = $this->enough(
             'scholarly',
             $this->asked->scholarly,
             $is('yes'),
             self::counted('scholarly source'),
-            $hint,
+        );
+
+        return $guessed === 0 ? $answer : $answer->hinting(
+            'As far as we can tell; say so yourself of each. Of '.count($is('')).' nothing tells.',
         );
     }
 

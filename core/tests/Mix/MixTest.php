@@ -68,17 +68,17 @@ final class MixTest extends TestCase
     public static function scholarly(): iterable
     {
         $article = ['kind' => 'journal-article', 'title' => 'Tides'];
-        yield 'an article in a numbered journal' => [$article + ['containers' => [['title' => 'Coastal Letters', 'volume' => '4']]], 'yes', Confidence::Likely];
+        yield 'an article in a numbered journal' => [$article + ['containers' => [['title' => 'Coastal Letters', 'volume' => '4']]], 'yes', Confidence::Guess];
         yield 'an article nothing is known of' => [$article + ['containers' => [['title' => 'Coastal Letters']]], '', Confidence::Guess];
-        yield 'a dissertation' => [['kind' => 'thesis', 'title' => 'Tides'], 'yes', Confidence::Likely];
+        yield 'a dissertation' => [['kind' => 'thesis', 'title' => 'Tides'], 'yes', Confidence::Guess];
         yield 'a preprint' => [['kind' => 'preprint', 'title' => 'Tides'], '', Confidence::Guess];
-        yield 'a magazine' => [['kind' => 'magazine-article', 'title' => 'Tides'], 'no', Confidence::Likely];
+        yield 'a magazine' => [['kind' => 'magazine-article', 'title' => 'Tides'], 'no', Confidence::Guess];
         $book = static fn (string $publisher): array => ['kind' => 'book', 'title' => 'Tides', 'containers' => [['publisher' => $publisher]]];
-        yield 'a university press' => [$book('Northmere University Press'), 'yes', Confidence::Likely];
-        yield 'a university of somewhere press' => [$book('University of West Northmere Press'), 'yes', Confidence::Likely];
-        yield 'a press as MLA shortens it' => [$book('Northmere UP'), 'yes', Confidence::Likely];
-        yield 'presses in French' => [$book('Presses universitaires de Norrmer'), 'yes', Confidence::Likely];
-        yield 'a press in German' => [$book('Universitätsverlag Nordmeer'), 'yes', Confidence::Likely];
+        yield 'a university press' => [$book('Northmere University Press'), 'yes', Confidence::Guess];
+        yield 'a university of somewhere press' => [$book('University of West Northmere Press'), 'yes', Confidence::Guess];
+        yield 'a press as MLA shortens it' => [$book('Northmere UP'), 'yes', Confidence::Guess];
+        yield 'presses in French' => [$book('Presses universitaires de Norrmer'), 'yes', Confidence::Guess];
+        yield 'a press in German' => [$book('Universitätsverlag Nordmeer'), 'yes', Confidence::Guess];
         yield 'another house' => [$book('Quayside Press'), '', Confidence::Guess];
         yield 'a house whose name only looks like one' => [$book('Uplift Books'), '', Confidence::Guess];
         yield 'no house' => [$book(''), '', Confidence::Guess];
@@ -130,6 +130,14 @@ final class MixTest extends TestCase
             $told[$answer->sentence] = $answer->isMet;
         }
         self::assertSame($wanted, $told);
+    }
+
+    public function test_that_enough_are_scholarly_is_said_with_its_doubt_until_the_student_says_so(): void
+    {
+        $asked = Asked::fromArray(['scholarly' => 1]);
+        $hint = static fn (array $more): string => (new Weighed($asked, new Mix([Source::fromArray($more + ['id' => 'T', 'kind' => 'thesis', 'title' => 'Sluices'], Kinds::all())]), Styles::get('mla-9'), self::YEAR))->answers()[0]->hint;
+        self::assertSame('As far as we can tell; say so yourself of each. Of 0 nothing tells.', $hint([]));
+        self::assertSame('', $hint(['scholarly' => 'yes']));
     }
 
     public function test_an_answer_names_the_sources_it_is_about(): void

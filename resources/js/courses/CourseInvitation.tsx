@@ -4,9 +4,10 @@ import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router-dom';
 import { ulid } from 'ulid';
 import { call } from '../api/client';
-import type { CourseAsked, Reference } from '../api/types';
+import type { CourseAsked, PaperSummary, Reference } from '../api/types';
 import { useReference } from '../paper/useReference';
 import { DeskBar } from '../ui/DeskBar';
+import { Pick } from '../ui/Pick';
 import ui from '../ui/ui.module.css';
 import { words } from '../words/english';
 import { more } from '../words/more';
@@ -35,6 +36,14 @@ export default function CourseInvitation() {
     useEffect(() => {
         document.title = `${data?.title ?? ''} · Bibrel`;
     }, [data?.title]);
+    const papers = useQuery<{ papers: PaperSummary[] }>({ queryKey: ['papers'], queryFn: () => call('GET', 'papers') });
+    const others = (papers.data?.papers ?? []).filter(
+        (one) => one.may === 'own' && data?.papers.every((other) => other.id !== one.id) === true,
+    );
+    const use = (id: string) =>
+        void call('POST', `papers/${id}/course`, { token })
+            .then(() => navigate(`/papers/${id}`))
+            .catch((error: Error) => setProblem(error.message));
     const begin = () =>
         void call('POST', `course/${token}`, { id: next.current })
             .then(() => navigate(`/papers/${next.current}`))
@@ -72,6 +81,18 @@ export default function CourseInvitation() {
                                 {say.begin}
                             </Button>
                         </p>
+                        {others.length > 0 && (
+                            <p>
+                                <Pick
+                                    label={say.useOne}
+                                    options={others.map((one): [string, string] => [
+                                        one.id,
+                                        one.title || words.nameless,
+                                    ])}
+                                    onPick={use}
+                                />
+                            </p>
+                        )}
                         <p className={ui.soft}>{say.private}</p>
                         {data.papers.length > 0 && (
                             <>

@@ -12,6 +12,7 @@ import styles from './PaperStrip.module.css';
 
 const ShareDialog = lazy(() => import('../share/ShareDialog'));
 const AboutDialog = lazy(() => import('./AboutDialog'));
+const FromPapers = lazy(() => import('./FromPapers'));
 const HandInDialog = lazy(() => import('../courses/HandInDialog'));
 
 const say = more.strip;
@@ -30,7 +31,7 @@ interface Props {
 
 /** What the paper is held against and who is with it, with the ways to its other half: mix, notes, company, teacher. */
 export default function PaperStrip({ paper, settings, sources, here, onChange, onReload }: Props) {
-    const [dialog, setDialog] = useState<'share' | 'about' | 'handIn' | null>(null);
+    const [dialog, setDialog] = useState<'share' | 'about' | 'handIn' | 'from' | null>(null);
     const { asked, ofCourse } = settings;
     const asksNothing = ofCourse === null && JSON.stringify(asked) === NOTHING;
     // Weighed anew with each state of the paper that is saved.
@@ -99,6 +100,11 @@ export default function PaperStrip({ paper, settings, sources, here, onChange, o
                     </button>
                 )}
                 {(isOwn || paper.may === 'edit') && (
+                    <button className={ui.link} type="button" onClick={() => setDialog('from')} data-from-papers="">
+                        {say.from}
+                    </button>
+                )}
+                {(isOwn || paper.may === 'edit') && (
                     <button className={ui.link} type="button" onClick={() => setDialog('about')} data-about="">
                         {say.about}
                     </button>
@@ -117,6 +123,7 @@ export default function PaperStrip({ paper, settings, sources, here, onChange, o
                 {dialog === 'about' && (
                     <AboutDialog settings={settings} onChange={onChange} onReload={onReload} onClose={close} />
                 )}
+                {dialog === 'from' && <FromPapers paperId={paper.id} onReload={onReload} onClose={close} />}
                 {dialog === 'handIn' && ofCourse !== null && (
                     <HandInDialog paperId={paper.id} course={ofCourse} missing={missing} onClose={close} />
                 )}

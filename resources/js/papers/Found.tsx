@@ -12,7 +12,7 @@ interface Place {
     title: string;
 }
 
-interface Places {
+export interface Places {
     sources: { id: string; name: string; kind: string; people: string; paper: Place }[];
     notes: { id: string; source: string | null; text: string; paper: Place }[];
 }

@@ -78,6 +78,14 @@ export const more = {
         inPaper: (title: string) => `in “${title}”`,
         note: 'Note',
     },
+    fromPapers: {
+        title: 'A source of another paper',
+        find: 'Words of the title, a name, a year …',
+        nothing: 'No other paper has a source with these words.',
+        add: 'Add it',
+        isAdded: 'Added',
+        added: (name: string) => `“${name}” was added, with its notes.`,
+    },
     about: {
         title: 'About this paper',
         class: 'Course',
@@ -121,6 +129,7 @@ export const more = {
         comments: (count: number) => (count === 0 ? 'Comments' : `Comments (${count})`),
         share: 'Share',
         handIn: 'Hand in',
+        from: 'From another paper',
         about: 'About the paper',
         reads: (owner: string) => `${owner} shares this paper with you. You may read it.`,
         comments_: (owner: string) => `${owner} shares this paper with you. You may read it and comment on it.`,
@@ -249,6 +258,8 @@ export const more = {
         style: (style: string) => `in ${style}`,
         begin: 'Begin the paper',
         yours: 'Your papers for it',
+        useOne: 'Or use a paper you have',
+        joined: (title: string) => `“${title}” is for this course now.`,
         private:
             'Your teacher sees that you began, and how many sources there are. What is on the paper they see when you hand it in.',
         nothing: 'Nothing is asked of the sources.',
