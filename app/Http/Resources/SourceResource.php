@@ -42,7 +42,6 @@ final class SourceResource extends JsonResource
             ...($this->revision === null ? [] : ['revision' => $this->revision]),
             'addedBy' => $this->resource->added_by,
             'changedBy' => $this->resource->changed_by,
-            'changedAt' => $this->resource->updated_at?->toIso8601String(),
             // What is kept was brought into the source's shape before it was.
             'source' => ['id' => $this->resource->id] + $this->resource->data,
             'reading' => $reading === null ? null : array_diff_key($reading, ['issues' => true]),

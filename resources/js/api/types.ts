@@ -38,10 +38,9 @@ export interface SavedSource {
     source: Source;
     reading: Reading | null;
     issues: OpenIssue[];
-    /** Ids of those who did, and when; not there for what this tab made and nobody has yet. */
+    /** Ids of those who did; not there for what this tab made and nobody has yet. */
     addedBy?: string | null;
     changedBy?: string | null;
-    changedAt?: string;
 }
 
 /** Something open on a source; the server decides what is. */

@@ -7,6 +7,7 @@ import { paperPath } from '../keep/outboxOfThisTab';
 import type { Present } from '../share/useCompany';
 import { called } from '../sources/names';
 import ui from '../ui/ui.module.css';
+import { words } from '../words/english';
 import { more } from '../words/more';
 import styles from './PaperStrip.module.css';
 
@@ -83,6 +84,11 @@ export default function PaperStrip({ paper, settings, sources, here, onChange, o
                 </p>
             )}
             <p className={ui.acts}>
+                {(isOwn || paper.may === 'edit') && (
+                    <Link className={styles.narrow} to={`/papers/${paper.id}/draft`}>
+                        {words.bar.draft}
+                    </Link>
+                )}
                 <Link to={`/papers/${paper.id}/mix`} data-to-mix="">
                     {say.mix}
                 </Link>
