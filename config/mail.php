@@ -19,5 +19,5 @@ return [
         'array' => ['transport' => 'array'],
         'standin' => ['transport' => 'standin'],
     ],
-    'from' => ['address' => env('MAIL_FROM', 'bibrel@northmere.example'), 'name' => 'Bibrel'],
+    'from' => ['address' => env('MAIL_FROM', 'bibrel@localhost'), 'name' => 'Bibrel'],
 ];

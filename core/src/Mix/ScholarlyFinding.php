@@ -10,8 +10,8 @@ use Bibrel\Core\Source\Source;
 use Bibrel\Core\Text\Vocabulary;
 
 /**
- * Whether a source is a scholarly one, and what says so. What the student says stands; until they do it is a guess, with
- * its evidence, and where nothing tells it is not even that.
+ * Whether a source is a scholarly one, and what says so. What the student says stands; until they do it is a guess,
+ * with its evidence, and where nothing tells it is not even that.
  */
 final readonly class ScholarlyFinding
 {

@@ -37,7 +37,10 @@ final readonly class Note
     ) {
     }
 
-    /** @param  array<string, mixed>  $json  {kind, text, place: {kind, value}, tags, on}; what cannot be read is left out */
+    /**
+     * @param  array<string, mixed>  $json  {kind, text, place: {kind, value}, tags, on}; what cannot be read is left
+     *         out
+     */
     public static function fromArray(array $json): self
     {
         $place = is_array($json['place'] ?? null) ? $json['place'] : [];
@@ -57,7 +60,15 @@ final readonly class Note
         );
     }
 
-    /** @return array{kind: string, text: string, place: array{kind: string, value: string}, tags: list<string>, on: string} */
+    /**
+     * @return array{
+     *     kind: string,
+     *     text: string,
+     *     place: array{kind: string, value: string},
+     *     tags: list<string>,
+     *     on: string,
+     * }
+     */
     public function toArray(): array
     {
         return [

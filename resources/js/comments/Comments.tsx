@@ -2,8 +2,10 @@ import { Button } from 'antd';
 import { useState, type FormEvent } from 'react';
 import type { Comment } from '../api/types';
 import { when } from '../kept/when';
+import { Alert } from '../ui/Alert';
 import { useSay } from '../ui/Messages';
 import ui from '../ui/ui.module.css';
+import { useTried } from '../ui/useTried';
 import { more } from '../words/more';
 import styles from './Comments.module.css';
 import type { Said } from './useComments';
@@ -42,20 +44,13 @@ export function Comments({ comments, me, canSay, isOwn, source, fields = [], act
     const [field, setField] = useState('');
     const [answering, setAnswering] = useState<string | null>(null);
     const [showsSettled, setShowsSettled] = useState(false);
-    const [problem, setProblem] = useState('');
+    const { problem, tried } = useTried();
     const about = comments.filter((one) => one.source === source);
     const begun = about.filter((one) => one.answers === null);
     const settled = begun.filter((one) => one.isResolved);
     const shown = showsSettled ? begun : begun.filter((one) => !one.isResolved);
     const label = (path: string) => fields.find((one) => one.path === path)?.label ?? path;
 
-    const tried = (work: Promise<void>, then?: () => void) =>
-        void work
-            .then(() => {
-                setProblem('');
-                then?.();
-            })
-            .catch((error: Error) => setProblem(error.message));
     const send = (event: FormEvent, said: Said, then: () => void) => {
         event.preventDefault();
         tried(acts.say(said), then);
@@ -139,11 +134,7 @@ export function Comments({ comments, me, canSay, isOwn, source, fields = [], act
                     {say.resolved(settled.length)}
                 </button>
             )}
-            {problem !== '' && (
-                <p className={ui.notice} role="alert">
-                    {problem}
-                </p>
-            )}
+            <Alert>{problem}</Alert>
             {canSay && (
                 <form
                     className={styles.say}

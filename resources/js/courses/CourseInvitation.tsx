@@ -6,6 +6,7 @@ import { ulid } from 'ulid';
 import { call } from '../api/client';
 import type { CourseAsked, PaperSummary, Reference } from '../api/types';
 import { useReference } from '../paper/useReference';
+import { Alert } from '../ui/Alert';
 import { DeskBar } from '../ui/DeskBar';
 import { Pick } from '../ui/Pick';
 import ui from '../ui/ui.module.css';
@@ -71,11 +72,7 @@ export default function CourseInvitation() {
                                 <li key={one}>{one}</li>
                             ))}
                         </ul>
-                        {problem !== '' && (
-                            <p className={ui.notice} role="alert">
-                                {problem}
-                            </p>
-                        )}
+                        <Alert>{problem}</Alert>
                         <p>
                             <Button type="primary" onClick={begin} data-begin-for-course="">
                                 {say.begin}

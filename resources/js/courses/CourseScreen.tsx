@@ -8,9 +8,11 @@ import { MixBar } from '../mix/MixBar';
 import { AskedFields } from '../paper/AskedFields';
 import { useReference } from '../paper/useReference';
 import { useMe } from '../people/useMe';
+import { Alert } from '../ui/Alert';
 import { DeskBar } from '../ui/DeskBar';
 import { useSay } from '../ui/Messages';
 import ui from '../ui/ui.module.css';
+import { useTried } from '../ui/useTried';
 import { words } from '../words/english';
 import { more } from '../words/more';
 import styles from './Courses.module.css';
@@ -49,7 +51,7 @@ export default function CourseScreen() {
         staleTime: 0,
     });
     const [typed, setTyped] = useState<Partial<Course>>({});
-    const [problem, setProblem] = useState('');
+    const { problem, tried } = useTried();
     const [inRules, setInRules] = useState(false);
     const me = useMe();
     const [name, setName] = useState<string | null>(null);
@@ -67,8 +69,6 @@ export default function CourseScreen() {
         return () => window.removeEventListener('beforeunload', stay);
     }, [isTyped]);
 
-    const tried = (work: Promise<unknown>) =>
-        void work.then(() => setProblem('')).catch((error: Error) => setProblem(error.message));
     const set = (part: Partial<Course>) => setTyped((before) => ({ ...before, ...part }));
     const save = () =>
         course !== undefined &&
@@ -116,11 +116,7 @@ export default function CourseScreen() {
             <DeskBar />
             <main className={styles.wide}>
                 <h1>{kept?.title}</h1>
-                {problem !== '' && (
-                    <p className={ui.notice} role="alert">
-                        {problem}
-                    </p>
-                )}
+                <Alert>{problem}</Alert>
                 <section className={styles.link} aria-label={say.link}>
                     <b>{say.link}</b> <code data-course-link="">{location.origin + course.address}</code>{' '}
                     <Button size="small" onClick={() => copy(location.origin + course.address)}>

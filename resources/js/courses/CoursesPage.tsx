@@ -6,6 +6,7 @@ import { ulid } from 'ulid';
 import { call } from '../api/client';
 import type { Course } from '../api/types';
 import { Bin } from '../kept/Bin';
+import { Alert } from '../ui/Alert';
 import { DeskBar } from '../ui/DeskBar';
 import { Dialog } from '../ui/Dialog';
 import ui from '../ui/ui.module.css';
@@ -54,11 +55,7 @@ export default function CoursesPage() {
             <main className={styles.page}>
                 <h1>{say.heading}</h1>
                 <p className={ui.soft}>{say.about}</p>
-                {problem !== '' && (
-                    <p className={ui.notice} role="alert">
-                        {problem}
-                    </p>
-                )}
+                <Alert>{problem}</Alert>
                 <form className={styles.begin} onSubmit={begin} data-begin-course="">
                     <label>
                         {say.called}

@@ -7,6 +7,7 @@ import type { Answer, CourseAsked } from '../api/types';
 import { outbox, paperPath } from '../keep/outboxOfThisTab';
 import { when } from '../kept/when';
 import { useMe } from '../people/useMe';
+import { Alert } from '../ui/Alert';
 import { Dialog } from '../ui/Dialog';
 import { useSay } from '../ui/Messages';
 import ui from '../ui/ui.module.css';
@@ -74,11 +75,7 @@ export default function HandInDialog({ paperId, course, missing, onClose }: Prop
                         data-hand-in-name=""
                     />
                 </label>
-                {problem !== '' && (
-                    <p className={ui.notice} role="alert">
-                        {problem}
-                    </p>
-                )}
+                <Alert>{problem}</Alert>
                 <p>
                     <Button type="primary" htmlType="submit">
                         {say.give}

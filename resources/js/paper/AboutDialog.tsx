@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { call } from '../api/client';
 import type { Settings } from '../api/types';
 import { paperPath } from '../keep/outboxOfThisTab';
+import { Alert } from '../ui/Alert';
 import { Dialog } from '../ui/Dialog';
 import { useSay } from '../ui/Messages';
 import ui from '../ui/ui.module.css';
@@ -35,11 +36,7 @@ export default function AboutDialog({ settings, onChange, onReload, onClose }: P
     return (
         <Dialog title={say.title} open onClose={onClose}>
             <div className={styles.about}>
-                {problem !== '' && (
-                    <p className={ui.notice} role="alert">
-                        {problem}
-                    </p>
-                )}
+                <Alert>{problem}</Alert>
                 <div className={styles.pair}>
                     <label>
                         <span>{say.class}</span>

@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
 import { call } from '../api/client';
 import type { Places } from '../papers/Found';
+import { Alert } from '../ui/Alert';
 import { Dialog } from '../ui/Dialog';
 import { useSay } from '../ui/Messages';
 import ui from '../ui/ui.module.css';
@@ -60,11 +61,7 @@ export default function FromPapers({ paperId, onReload, onClose }: Props) {
                     onChange={(event) => setAsked(event.target.value)}
                     data-find-source=""
                 />
-                {problem !== '' && (
-                    <p className={ui.notice} role="alert">
-                        {problem}
-                    </p>
-                )}
+                <Alert>{problem}</Alert>
                 {wanted !== '' && data !== undefined && found.length === 0 && <p className={ui.soft}>{say.nothing}</p>}
                 <ul className={styles.found}>
                     {found.map((one) => (

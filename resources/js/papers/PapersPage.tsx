@@ -13,6 +13,7 @@ import { Dialog } from '../ui/Dialog';
 import { focusOn } from '../ui/focus';
 import { useSay } from '../ui/Messages';
 import ui from '../ui/ui.module.css';
+import { useTried } from '../ui/useTried';
 import { words } from '../words/english';
 import { PaperRow } from './PaperRow';
 import styles from './PapersPage.module.css';
@@ -46,7 +47,7 @@ export default function PapersPage() {
         queryFn: () => call<RemovedPaper[]>('GET', 'bin'),
         staleTime: 0,
     });
-    const [problem, setProblem] = useState('');
+    const { problem, tried } = useTried();
     const [title, setTitle] = useState('');
     const [style, setStyle] = useState('mla-9');
     const [busy, setBusy] = useState(false);
@@ -70,8 +71,6 @@ export default function PapersPage() {
             client.invalidateQueries({ queryKey: ['papers'] }),
             client.invalidateQueries({ queryKey: ['bin'] }),
         ]);
-    const tried = (work: Promise<unknown>) =>
-        void work.then(() => setProblem('')).catch((error: Error) => setProblem(error.message));
 
     const begin = (event: FormEvent) => {
         event.preventDefault();

@@ -6,10 +6,12 @@ import { call, token } from '../api/client';
 import type { Me, SignIn } from '../api/types';
 import { PlaceChoice } from '../keep/PlaceChoice';
 import { download } from '../paper/downloads';
+import { Alert } from '../ui/Alert';
 import { DeskBar } from '../ui/DeskBar';
 import { Dialog } from '../ui/Dialog';
 import { useSay } from '../ui/Messages';
 import ui from '../ui/ui.module.css';
+import { useTried } from '../ui/useTried';
 import { words } from '../words/english';
 import { more } from '../words/more';
 import styles from './People.module.css';
@@ -44,7 +46,7 @@ export default function AccountPage() {
     const me = useMe();
     const account = me?.account ?? null;
     const [query] = useSearchParams();
-    const [problem, setProblem] = useState('');
+    const { problem, tried } = useTried();
     const [name, setName] = useState<string | null>(null);
     const [dialog, setDialog] = useState<'signIn' | 'change' | 'leave' | null>(null);
     const file = useRef<HTMLInputElement>(null);
@@ -57,8 +59,6 @@ export default function AccountPage() {
         document.title = say.tab;
     }, []);
 
-    const tried = (work: Promise<unknown>) =>
-        void work.then(() => setProblem('')).catch((error: Error) => setProblem(error.message));
     const know = (next: Me) => client.setQueryData(['me'], next);
     const saveName = (event: FormEvent) => {
         event.preventDefault();
@@ -75,11 +75,7 @@ export default function AccountPage() {
             <DeskBar />
             <main className={styles.page}>
                 <h1>{say.account}</h1>
-                {problem !== '' && (
-                    <p className={ui.notice} role="alert">
-                        {problem}
-                    </p>
-                )}
+                <Alert>{problem}</Alert>
                 {query.get('confirmed') !== null && (
                     <p className={ui.notice} role="status">
                         {query.get('confirmed') === 'yes' ? say.confirmed : say.notConfirmed}
@@ -308,11 +304,7 @@ function WithPassword({ what, onClose, onDone }: WithPasswordProps) {
                 {what === 'change' && box('email', say.newEmail, 'email', 'email')}
                 {what === 'change' && box('next', say.newPassword, 'password', 'new-password')}
                 {box('password', say.now, 'password', 'current-password')}
-                {problem !== '' && (
-                    <p className={ui.notice} role="alert">
-                        {problem}
-                    </p>
-                )}
+                <Alert>{problem}</Alert>
                 <p>
                     <Button type="primary" htmlType="submit">
                         {what === 'change' ? say.save : say.leave}

@@ -4,6 +4,7 @@ import { useState, type FormEvent } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router-dom';
 import { call } from '../api/client';
 import type { Me } from '../api/types';
+import { Alert } from '../ui/Alert';
 import { DeskBar } from '../ui/DeskBar';
 import { useSay } from '../ui/Messages';
 import ui from '../ui/ui.module.css';
@@ -51,11 +52,7 @@ export default function NewPasswordPage() {
                         />
                         <small>{say.passwordHint}</small>
                     </label>
-                    {problem !== '' && (
-                        <p className={ui.notice} role="alert">
-                            {problem}
-                        </p>
-                    )}
+                    <Alert>{problem}</Alert>
                     <p>
                         <Button type="primary" htmlType="submit">
                             {say.setPassword}

@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState, type FormEvent } from 'react';
 import { call } from '../api/client';
+import { Alert } from '../ui/Alert';
 import { Dialog } from '../ui/Dialog';
 import { useSay } from '../ui/Messages';
 import ui from '../ui/ui.module.css';
@@ -150,11 +151,7 @@ export default function SignInDialog({ wanted, onClose }: Props) {
                         </span>
                     </label>
                 )}
-                {problem !== '' && (
-                    <p className={ui.notice} role="alert">
-                        {problem}
-                    </p>
-                )}
+                <Alert>{problem}</Alert>
                 <p className={ui.acts}>
                     <Button type="primary" htmlType="submit" disabled={isBusy}>
                         {way === 'forgot' ? say.send : heading}

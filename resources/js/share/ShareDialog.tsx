@@ -6,6 +6,7 @@ import { call } from '../api/client';
 import type { PaperShare, Right } from '../api/types';
 import { paperPath } from '../keep/outboxOfThisTab';
 import { useMe } from '../people/useMe';
+import { Alert } from '../ui/Alert';
 import { Dialog } from '../ui/Dialog';
 import { useSay } from '../ui/Messages';
 import ui from '../ui/ui.module.css';
@@ -120,11 +121,7 @@ export default function ShareDialog({ paperId, onClose }: { paperId: string; onC
                         data-my-name=""
                     />
                 </label>
-                {problem !== '' && (
-                    <p className={ui.notice} role="alert">
-                        {problem}
-                    </p>
-                )}
+                <Alert>{problem}</Alert>
                 <p>
                     <Button type="primary" htmlType="submit">
                         {by === 'link' ? say.make : say.invite}

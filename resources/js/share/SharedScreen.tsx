@@ -7,6 +7,7 @@ import type { ReadPage, Right } from '../api/types';
 import { ReadSheets } from '../page/ReadSheets';
 import { useReference } from '../paper/useReference';
 import { useMe } from '../people/useMe';
+import { Alert } from '../ui/Alert';
 import { DeskBar } from '../ui/DeskBar';
 import ui from '../ui/ui.module.css';
 import { words } from '../words/english';
@@ -122,11 +123,7 @@ export default function SharedScreen() {
                                 data-my-name=""
                             />
                         </label>
-                        {problem !== '' && (
-                            <p className={ui.notice} role="alert">
-                                {problem}
-                            </p>
-                        )}
+                        <Alert>{problem}</Alert>
                         <p>
                             <Button type="primary" htmlType="submit">
                                 {say.join}
