@@ -18,12 +18,15 @@ use Illuminate\Support\Str;
 
 /**
  * Everything somebody has in one ZIP file: a folder a paper with the page, the sources and the notes in open formats, for
- * any program, and one file of ours from which all of it can be taken in again.
+ * any program, and files of ours, one a paper, from which all of it can be taken in again.
  */
 final class Archive
 {
-    /** The file that is taken in again. */
+    /** Says that it is an archive of ours, and holds what belongs to no paper. */
     public const FILE = 'bibrel.json';
+
+    /** Where each paper is, by its number. */
+    public const PAPER = 'bibrel/%04d.json';
 
     public const VERSION = 1;
 
@@ -33,10 +36,10 @@ final class Archive
         $path = (string) tempnam(sys_get_temp_dir(), 'bibrel-archive');
         $zip = new \ZipArchive;
         $zip->open($path, \ZipArchive::OVERWRITE);
-        $kept = [];
+        $papers = 0;
         foreach ($guest->papers()->with('courseOf')->orderBy('created_at')->get() as $i => $paper) {
             $all = SourceRecord::query()->where('paper_id', $paper->id)->orderBy('id')->get();
-            $kept[] = self::kept($paper, $all->all());
+            $zip->addFromString(sprintf(self::PAPER, ++$papers), self::json(self::kept($paper, $all->all())));
             $paper->setRelation('sources', $all);
             $folder = sprintf('%02d-%s', $i + 1, Str::slug($paper->title) ?: 'paper');
             foreach (self::open($paper) as $name => $bytes) {
@@ -46,13 +49,18 @@ final class Archive
         $courses = $guest->courses()->get()->map(static fn (Course $one): array => $one->only(
             ['title', 'due_on', 'note', 'style', 'rules', 'asked'],
         ))->all();
-        $zip->addFromString(self::FILE, (string) json_encode(
-            ['archive' => 'bibrel', 'version' => self::VERSION, 'papers' => $kept, 'courses' => $courses],
-            JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
-        ));
+        $zip->addFromString(self::FILE, self::json([
+            'archive' => 'bibrel', 'version' => self::VERSION, 'papers' => $papers, 'courses' => $courses,
+        ]));
         $zip->close();
 
         return $path;
+    }
+
+    /** @param  array<string, mixed>  $said */
+    private static function json(array $said): string
+    {
+        return json_encode($said, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
     }
 
     /** @return array<string, string> the paper in open formats, by the names of the files */

@@ -23,8 +23,8 @@ use Illuminate\Support\Str;
 /** Takes an archive in again: its papers are added to those that are there, and nothing that is there is changed. */
 final readonly class ArchiveReader
 {
-    /** As much as the file of ours may hold once it is unpacked. */
-    private const BYTES = 200 * 1024 * 1024;
+    /** As much as one of our files may hold once it is unpacked. */
+    private const BYTES = 16 * 1024 * 1024;
 
     private const DEPTH = 40;
 
@@ -41,23 +41,48 @@ final readonly class ArchiveReader
      */
     public function take(string $path, Guest $guest): int
     {
-        $json = self::read($path);
-        $papers = self::lists($json, 'papers');
-        if (count($papers) > self::PAPERS) {
-            throw new NoArchive('This archive holds more papers than one can be given at once.');
+        $zip = new \ZipArchive;
+        if ($zip->open($path, \ZipArchive::RDONLY) !== true) {
+            throw new NoArchive('This file is no archive. Choose the .zip that “Get everything” gave you.');
         }
+        $index = self::index($zip);
         $guest->arrive();
 
-        return DB::transaction(function () use ($json, $papers, $guest): int {
-            foreach ($papers as $paper) {
-                $this->paper($paper, $guest);
+        // All of it or nothing, one paper in memory at a time.
+        return DB::transaction(function () use ($zip, $index, $guest): int {
+            for ($i = 1; $i <= $index['papers']; $i++) {
+                $this->paper(self::file($zip, sprintf(Archive::PAPER, $i)), $guest);
             }
-            foreach (self::lists($json, 'courses') as $course) {
+            foreach (self::lists($index, 'courses') as $course) {
                 self::course($course, $guest);
             }
 
-            return count($papers);
+            return $index['papers'];
         });
+    }
+
+    /**
+     * @return array{papers: int<0, max>, courses?: mixed}
+     *
+     * @throws NoArchive
+     */
+    private static function index(\ZipArchive $zip): array
+    {
+        if ($zip->locateName(Archive::FILE) === false) {
+            throw new NoArchive('This .zip was not made by Bibrel: “'.Archive::FILE.'” is not in it.');
+        }
+        $json = self::file($zip, Archive::FILE);
+        if (($json['archive'] ?? null) !== 'bibrel' || ! is_int($json['papers'] ?? null)) {
+            throw new NoArchive('This archive is damaged: what is in “'.Archive::FILE.'” cannot be read.');
+        }
+        if (($json['version'] ?? 0) > Archive::VERSION) {
+            throw new NoArchive('This archive was made by a newer Bibrel than this one.');
+        }
+        if ($json['papers'] > self::PAPERS) {
+            throw new NoArchive('This archive holds more papers than one can be given at once.');
+        }
+
+        return ['papers' => max(0, $json['papers'])] + $json;
     }
 
     /**
@@ -65,29 +90,15 @@ final readonly class ArchiveReader
      *
      * @throws NoArchive
      */
-    private static function read(string $path): array
+    private static function file(\ZipArchive $zip, string $name): array
     {
-        $zip = new \ZipArchive;
-        if ($zip->open($path, \ZipArchive::RDONLY) !== true) {
-            throw new NoArchive('This file is no archive. Choose the .zip that “Get everything” gave you.');
+        $stat = $zip->statName($name);
+        if ($stat !== false && $stat['size'] > self::BYTES) {
+            throw new NoArchive("A paper in this archive is larger than can be taken in: “{$name}”.");
         }
-        $stat = $zip->statName(Archive::FILE);
-        if ($stat === false) {
-            throw new NoArchive('This .zip was not made by Bibrel: “'.Archive::FILE.'” is not in it.');
-        }
-        if ($stat['size'] > self::BYTES) {
-            throw new NoArchive('This archive is larger than can be taken in.');
-        }
-        $json = json_decode((string) $zip->getFromName(Archive::FILE, self::BYTES), true, self::DEPTH);
-        $zip->close();
-        if (! is_array($json) || ($json['archive'] ?? null) !== 'bibrel') {
-            throw new NoArchive('This archive is damaged: what is in “'.Archive::FILE.'” cannot be read.');
-        }
-        if (($json['version'] ?? 0) > Archive::VERSION) {
-            throw new NoArchive('This archive was made by a newer Bibrel than this one.');
-        }
+        $json = $stat === false ? null : json_decode((string) $zip->getFromName($name, self::BYTES), true, self::DEPTH);
 
-        return $json;
+        return is_array($json) ? $json : throw new NoArchive("This archive is damaged: “{$name}” cannot be read.");
     }
 
     /** @param  array<string, mixed>  $kept */

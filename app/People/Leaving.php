@@ -30,6 +30,8 @@ final class Leaving
                 Comment::withTrashed()->where('guest_id', $id)->forceDelete();
                 HandIn::query()->where('guest_id', $id)->delete();
                 Member::query()->where('guest_id', $id)->delete();
+                DB::table('password_reset_tokens')
+                    ->where('email', Account::query()->whereKey($id)->value('email'))->delete();
                 Account::query()->whereKey($id)->delete();
                 Guest::query()->whereKey($id)->delete();
             });

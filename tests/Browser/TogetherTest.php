@@ -136,8 +136,7 @@ final class TogetherTest extends BrowserTestCase
         $this->css('[data-begin-course] input')->sendKeys('Tides 9');
         $this->button('Begin a course')->click();
         $this->type($this->css('[data-asked-field="atLeast"]'), '2');
-        $this->css('[data-save-course]')->click();
-        $this->until(fn (): bool => $this->css('[data-save-course]')->getAttribute('disabled') !== null, 'Saved.');
+        $this->until(fn (): bool => $this->css('[data-course-saved]')->getText() === 'Saved', 'A course saves itself.');
         $link = $this->css('[data-course-link]')->getText();
 
         [$teacher, $student] = [$this->browser, $this->another()];

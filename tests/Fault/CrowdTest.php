@@ -113,7 +113,7 @@ final class CrowdTest extends FaultTestCase
         $visitor = $this->crowd->arrive(1)[0];
         $this->crowd->wait(array_map(static fn (): PromiseInterface => $visitor->call('GET', 'papers', counted: 'first'), range(1, 4)));
         self::assertSame([200 => 4], $this->crowd->figures->statuses('first'));
-        self::assertCount(2, $visitor->call('GET', 'papers')->wait()->json['papers']);
+        self::assertCount(3, $visitor->call('GET', 'papers')->wait()->json['papers'], 'Two of their own, and one that is shared with them.');
     }
 
     public function test_a_class_that_begins_at_once_behind_one_address_meets_no_limit(): void

@@ -219,7 +219,7 @@ final class AccountsTest extends AppTestCase
         $zip = new \ZipArchive;
         self::assertTrue($zip->open($path));
         $names = array_map(static fn (int $i): string => (string) $zip->getNameIndex($i), range(0, $zip->numFiles - 1));
-        self::assertSame(['01-bread-moon/page.docx', '01-bread-moon/page.html', '01-bread-moon/sources.json', '01-bread-moon/notes.md', 'bibrel.json'], $names);
+        self::assertSame(['bibrel/0001.json', '01-bread-moon/page.docx', '01-bread-moon/page.html', '01-bread-moon/sources.json', '01-bread-moon/notes.md', 'bibrel.json'], $names);
         self::assertStringContainsString('“The sea rose” (Brook, 2014, p. 12).', (string) $zip->getFromName('01-bread-moon/notes.md'));
         $zip->close();
 
@@ -247,10 +247,15 @@ final class AccountsTest extends AppTestCase
         }
         $zip = new \ZipArchive;
         $zip->open($file, \ZipArchive::OVERWRITE);
-        $zip->addFromString('bibrel.json', '{"archive": "bibrel", "version": 1, "papers": [{"settings": {"title": 7, "style": "no"}, "sources": [5, {"data": {"kind": 3}}], "notes": "x"}, 4]}');
+        $zip->addFromString('bibrel.json', '{"archive": "bibrel", "version": 1, "papers": 2}');
+        $zip->addFromString('bibrel/0001.json', '{"settings": {"title": 7, "style": "no"}, "sources": [5, {"data": {"kind": 3}}], "notes": "x"}');
         $zip->close();
-        self::assertSame([], $this->papers());
-        $this->take($file)->assertStatus(201)->assertJsonPath('papers', 1);
+        $this->take($file)->assertStatus(422)->assertJsonPath('detail', 'This archive is damaged: “bibrel/0002.json” cannot be read.');
+        self::assertSame([], $this->papers(), 'All of it or nothing.');
+        $zip->open($file);
+        $zip->addFromString('bibrel/0002.json', '{}');
+        $zip->close();
+        $this->take($file)->assertStatus(201)->assertJsonPath('papers', 2);
     }
 
     private function take(string $path): TestResponse

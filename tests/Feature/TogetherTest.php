@@ -31,12 +31,15 @@ final class TogetherTest extends AppTestCase
     {
         $paper = $this->newPaper();
         $source = $this->newSource($paper, self::book() + ['annotation' => 'My own words.']);
+        $this->newSource($paper, self::book('Kept to myself') + ['leftOut' => true]);
         $token = $this->shared($paper, 'page');
         $this->as($this->other);
         $shown = (array) $this->getJson("/api/shared/{$token}")->assertOk()->json();
         self::assertSame('Brook, Halima. Moonpower. Quayside Press, 2014.', implode('', array_column($shown['page']['entries'][0]['runs'], 0)));
         self::assertSame([['id' => $source, 'name' => 'Moonpower', 'kind' => 'Book', 'url' => '']], $shown['sources']);
         self::assertEqualsCanonicalizing(['may', 'title', 'owner', 'isFor', 'endsOn', 'style', 'size', 'firstPage', 'head', 'page', 'sources'], array_keys($shown));
+        self::assertStringNotContainsString('Kept to myself', (string) json_encode($shown));
+        self::assertSame([], $shown['page']['leftOut']);
         $this->postJson("/api/shared/{$token}")->assertStatus(403);
         $this->getJson("/api/papers/{$paper}")->assertNotFound();
         $this->deletePaper($paper);

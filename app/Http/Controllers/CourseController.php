@@ -20,6 +20,7 @@ use Bibrel\App\Papers\Weighing;
 use Bibrel\App\Sharing\Comments;
 use Bibrel\Core\Mix\Answer;
 use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 
@@ -82,8 +83,7 @@ final class CourseController
         $paper = HandIns::paper($handIn);
         $head = $paper->runningHead();
         $weighing = Weighing::of($paper);
-        $said = Comment::query()->where('paper_id', $handIn->paper_id)->whereNotNull('hand_in_id')
-            ->orderBy('created_at')->orderBy('id')->get();
+        $said = $this->remarks($course, $handIn)->orderBy('created_at')->orderBy('id')->get();
         $all = $course->handIns()->where('paper_id', $handIn->paper_id)->oldest()->get(['id', 'created_at']);
 
         return new JsonResponse([
@@ -108,6 +108,15 @@ final class CourseController
         ]);
     }
 
+    /** @return Builder<Comment> what is said of a paper as it was handed in to this course, and to no other */
+    private function remarks(Course $course, HandIn $handIn): Builder
+    {
+        $remarks = Comment::query()->where('paper_id', $handIn->paper_id);
+        $remarks->whereIn('hand_in_id', $course->handIns()->select('id'));
+
+        return $remarks;
+    }
+
     /** The teacher says something of what was handed in. */
     public function comment(
         SayComment $request,
@@ -130,7 +139,7 @@ final class CourseController
         #[CurrentUser] Guest $guest,
         Comments $comments,
     ): Response {
-        $comment = Comment::query()->where('paper_id', $handIn->paper_id)->whereNotNull('hand_in_id')->findOrFail($id);
+        $comment = $this->remarks($course, $handIn)->findOrFail($id);
         $comments->remove($handIn->paper()->withTrashed()->firstOrFail(), $comment, $guest->id);
 
         return new Response(status: 204);

@@ -38,6 +38,9 @@ final class SharedController
             return new JsonResponse([...$told, 'paper' => $isOwn ? $paper->id : null]);
         }
         $head = $paper->load('sources')->runningHead();
+        $page = (new PageResource($paper->page(), $paper->styleInUse()))->resolve();
+        // What is kept off the page is nobody else's.
+        $listed = array_column($page['entries'], 'id');
 
         return new JsonResponse([
             ...$told,
@@ -45,8 +48,8 @@ final class SharedController
             'size' => $paper->courseRules()->paper->value,
             'firstPage' => $paper->courseRules()->firstPage,
             'head' => ['text' => $head->text, 'atLeft' => $head->atLeft],
-            'page' => new PageResource($paper->page(), $paper->styleInUse()),
-            'sources' => $paper->sources->map(static fn (SourceRecord $one): array => [
+            'page' => ['leftOut' => []] + $page,
+            'sources' => $paper->sources->whereIn('id', $listed)->map(static fn (SourceRecord $one): array => [
                 'id' => $one->id, 'name' => $one->name(), 'kind' => $one->source()->kind->label,
                 'url' => $one->source()->container()->url,
             ])->values(),

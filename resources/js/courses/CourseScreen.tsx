@@ -1,9 +1,9 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router-dom';
 import { call } from '../api/client';
-import type { Asked, Course, KindCount, Me, Settings } from '../api/types';
+import type { Asked, Course, Me, Settings } from '../api/types';
 import { MixBar } from '../mix/MixBar';
 import { AskedFields } from '../paper/AskedFields';
 import { useReference } from '../paper/useReference';
@@ -16,27 +16,11 @@ import { useTried } from '../ui/useTried';
 import { words } from '../words/english';
 import { more } from '../words/more';
 import styles from './Courses.module.css';
+import { useCourse } from './useCourse';
 
 const CourseRules = lazy(() => import('../paper/CourseRules'));
 
 const say = more.courses;
-
-interface PaperOfCourse {
-    paper: string;
-    name: string;
-    count: number;
-    title?: string;
-    kinds?: KindCount[];
-    open?: number;
-    missing?: string[];
-    handIn: { id: string; at: string; times: number; isLate: boolean } | null;
-}
-
-interface Table {
-    course: Course;
-    papers: PaperOfCourse[];
-    shared: { name: string; people: string[] }[];
-}
 
 /** A course: what it asks, the link for its students, and what they have handed in. */
 export default function CourseScreen() {
@@ -45,50 +29,19 @@ export default function CourseScreen() {
     const reference = useReference();
     const tell = useSay();
     const client = useQueryClient();
-    const table = useQuery<Table>({
-        queryKey: ['course', courseId],
-        queryFn: () => call<Table>('GET', `courses/${courseId}`),
-        staleTime: 0,
-    });
-    const [typed, setTyped] = useState<Partial<Course>>({});
+    const { table, error, course, isSaved, problem: unsaved, change: set } = useCourse(courseId);
     const { problem, tried } = useTried();
     const [inRules, setInRules] = useState(false);
     const me = useMe();
     const [name, setName] = useState<string | null>(null);
-    const kept = table.data?.course;
-    const course = kept === undefined ? undefined : { ...kept, ...typed };
+    const kept = table?.course;
     useEffect(() => {
         document.title = `${kept?.title ?? ''} · Bibrel`;
     }, [kept?.title]);
-    // What is not saved is not lost without a word.
-    const isTyped = Object.keys(typed).length > 0 || name !== null;
-    useEffect(() => {
-        if (!isTyped) return;
-        const stay = (event: BeforeUnloadEvent) => event.preventDefault();
-        window.addEventListener('beforeunload', stay);
-        return () => window.removeEventListener('beforeunload', stay);
-    }, [isTyped]);
-
-    const set = (part: Partial<Course>) => setTyped((before) => ({ ...before, ...part }));
-    const save = () =>
-        course !== undefined &&
-        tried(
-            call('PUT', `courses/${courseId}`, {
-                version: course.version,
-                title: course.title,
-                dueOn: course.dueOn ?? '',
-                note: course.note,
-                style: course.style,
-                rules: course.rules,
-                asked: course.asked,
-            }).then(async () => {
-                if (name !== null) client.setQueryData(['me'], await call<Me>('PUT', 'me', { name }));
-                await table.refetch();
-                setTyped({});
-                setName(null);
-                tell(say.saved);
-            }),
-        );
+    const saveName = () =>
+        name !== null &&
+        name !== me?.name &&
+        tried(call<Me>('PUT', 'me', { name }).then((next) => client.setQueryData(['me'], next)));
     const remove = () =>
         tried(
             call('DELETE', `courses/${courseId}`).then(async () => {
@@ -104,19 +57,17 @@ export default function CourseScreen() {
         return (
             <>
                 <DeskBar />
-                <main className={styles.page}>
-                    {table.error !== null && <p className={ui.notice}>{table.error.message}</p>}
-                </main>
+                <main className={styles.page}>{error !== null && <p className={ui.notice}>{error.message}</p>}</main>
             </>
         );
     const style = reference.styles.find((one) => one.id === course.style) ?? reference.styles[0]!;
-    const { papers, shared } = table.data!;
+    const { papers, shared } = table!;
     return (
         <>
             <DeskBar />
             <main className={styles.wide}>
                 <h1>{kept?.title}</h1>
-                <Alert>{problem}</Alert>
+                <Alert>{problem || unsaved}</Alert>
                 <section className={styles.link} aria-label={say.link}>
                     <b>{say.link}</b> <code data-course-link="">{location.origin + course.address}</code>{' '}
                     <Button size="small" onClick={() => copy(location.origin + course.address)}>
@@ -209,6 +160,7 @@ export default function CourseScreen() {
                 </section>
                 <section className={styles.asks} aria-label={say.asked}>
                     <h2>{say.asked}</h2>
+                    <p className={`${ui.soft} ${ui.small}`}>{say.holds}</p>
                     <div className={styles.columns}>
                         <div className={styles.fields}>
                             <label>
@@ -228,6 +180,7 @@ export default function CourseScreen() {
                                     maxLength={80}
                                     autoComplete="name"
                                     onChange={(event) => setName(event.target.value)}
+                                    onBlur={saveName}
                                 />
                             </label>
                             <label>
@@ -274,9 +227,9 @@ export default function CourseScreen() {
                         />
                     </div>
                     <p className={ui.acts}>
-                        <Button type="primary" disabled={!isTyped} onClick={save} data-save-course="">
-                            {say.save}
-                        </Button>
+                        <span className={ui.soft} role="status" data-course-saved={isSaved || undefined}>
+                            {isSaved ? words.bar.states.saved : words.bar.states.saving}
+                        </span>
                         <button className={ui.link} type="button" onClick={remove}>
                             {say.remove}
                         </button>

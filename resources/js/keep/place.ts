@@ -41,6 +41,12 @@ export function moveLeads(to: Place): void {
     }
 }
 
+/** Takes away what stands in lead boxes: somebody else sits here next. */
+export function clearLeads(): void {
+    for (const storage of [storageOf('browser'), storageOf('tab')])
+        for (const key of keys(storage, LEAD)) storage?.removeItem(key);
+}
+
 let tab = storageOf('tab')?.getItem(TAB) ?? ulid();
 
 export function tabId(): string {

@@ -31,6 +31,7 @@ import { useShortcuts } from './shortcuts';
 import { TopBar } from './TopBar';
 import { useDropped } from './useDropped';
 import { asidesOf } from './asides';
+import { stripHeight } from './strip';
 import { unsaved, usePaper } from './usePaper';
 import { useReference } from './useReference';
 
@@ -89,6 +90,12 @@ function Paper({ paperId }: { paperId: string }) {
     const { company } = paper;
     const [gone, setGone] = useState<Problem | null>(null);
     const [taken, setTaken] = useState<string | null>(null);
+    /** Whether notes are wanted here; until then they are not fetched where there are none. */
+    const [notes, setNotes] = useState(false);
+    const note = useCallback((text: string) => {
+        setNotes(true);
+        setTaken(text);
+    }, []);
     const here = useCompany(paperId, company ?? UNKNOWN, sourceId, onNew, setGone);
     const comments = useComments(
         paperId,
@@ -440,8 +447,17 @@ function Paper({ paperId }: { paperId: string }) {
         );
     }
 
+    const hasMore = notes || (company !== null && (company.isShared || company.notes > 0 || company.comments > 0));
     const below = (one: SavedSource) =>
-        company === null ? null : (
+        company === null ? null : !hasMore ? (
+            canWrite && (
+                <p>
+                    <button className={ui.link} type="button" onClick={() => note('')} data-add-note="">
+                        {words.form.note}
+                    </button>
+                </p>
+            )
+        ) : (
             <Suspense fallback={null}>
                 <BelowSource
                     paper={company}
@@ -525,7 +541,11 @@ function Paper({ paperId }: { paperId: string }) {
                         />
                     )}
                     {open === undefined && asking === null && company !== null && (
-                        <Suspense fallback={<div className={styles.strip} />}>
+                        <Suspense
+                            fallback={
+                                <div className={styles.strip} style={{ height: stripHeight(company, settings) }} />
+                            }
+                        >
                             <PaperStrip
                                 paper={company}
                                 settings={settings}
@@ -608,7 +628,7 @@ function Paper({ paperId }: { paperId: string }) {
                                 onCopyEntry={onCopyEntry}
                                 onStates={onStates}
                                 onRemove={onRemove}
-                                onNote={saved === undefined ? null : setTaken}
+                                onNote={saved === undefined ? null : note}
                                 below={saved === undefined ? null : below(open)}
                             />
                         ) : (

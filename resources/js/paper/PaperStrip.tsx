@@ -10,6 +10,7 @@ import ui from '../ui/ui.module.css';
 import { words } from '../words/english';
 import { more } from '../words/more';
 import styles from './PaperStrip.module.css';
+import { linesOf } from './strip';
 
 const ShareDialog = lazy(() => import('../share/ShareDialog'));
 const AboutDialog = lazy(() => import('./AboutDialog'));
@@ -17,9 +18,6 @@ const FromPapers = lazy(() => import('./FromPapers'));
 const HandInDialog = lazy(() => import('../courses/HandInDialog'));
 
 const say = more.strip;
-
-/** As many things that are missing as are told in the strip. */
-const TOLD = 3;
 
 interface Props {
     paper: Paper;
@@ -33,14 +31,14 @@ interface Props {
 /** What the paper is held against and who is with it, with the ways to its other half: mix, notes, company, teacher. */
 export default function PaperStrip({ paper, settings, sources, here, onChange, onReload }: Props) {
     const [dialog, setDialog] = useState<'share' | 'about' | 'handIn' | 'from' | null>(null);
-    const { asked, ofCourse } = settings;
-    const asksNothing = ofCourse === null && JSON.stringify(asked) === NOTHING;
+    const { ofCourse } = settings;
+    const lines = linesOf(paper, settings);
     // Weighed anew with each state of the paper that is saved.
     const state = paper.sources.reduce((sum, one) => sum + one.version, paper.sources.length) + paper.version;
     const mix = useQuery<Mix>({
         queryKey: ['mix', paper.id, state, paper.revision],
         queryFn: () => call<Mix>('GET', `${paperPath(paper.id)}/mix`),
-        enabled: !asksNothing,
+        enabled: lines.asked,
         placeholderData: (before) => before,
     });
     const missing = mix.data?.answers.filter((one) => !one.isMet) ?? [];
@@ -48,6 +46,8 @@ export default function PaperStrip({ paper, settings, sources, here, onChange, o
         const source = one.at === null ? undefined : sources[one.at];
         return source === undefined ? one.name : say.at(one.name, called(source.source));
     });
+    const told =
+        mix.data === undefined ? '' : missing.length === 0 ? say.met : missing.map((one) => one.sentence).join(' · ');
     const close = () => setDialog(null);
     const isOwn = paper.may === 'own';
     const shares = {
@@ -60,30 +60,29 @@ export default function PaperStrip({ paper, settings, sources, here, onChange, o
 
     return (
         <div className={styles.strip} data-strip="">
-            {(shares !== '' || here.length > 0) && (
-                <p className={styles.company} role="status" data-company="">
-                    {shares} {who.length > 0 && <b>{say.here(who.join(', '))}</b>}
+            {lines.company && (
+                <p className={styles.line} role="status" data-company="">
+                    {who.length > 0 && <b>{say.here(who.join(', '))}. </b>}
+                    {shares || (who.length === 0 && say.alone)}
                 </p>
             )}
-            {(ofCourse !== null || settings.className !== '' || settings.dueOn !== null) && (
-                <p className={ui.soft}>
+            {lines.course && (
+                <p className={`${styles.line} ${ui.soft}`}>
                     {[ofCourse?.title ?? settings.className, settings.dueOn === null ? '' : more.due(settings.dueOn)]
                         .filter((one) => one !== '')
                         .join(', ')}
                 </p>
             )}
-            {mix.data !== undefined && mix.data.answers.length > 0 && (
-                <p className={missing.length > 0 ? styles.missing : ui.soft} data-asked="">
-                    {missing.length === 0
-                        ? say.met
-                        : missing
-                              .slice(0, TOLD)
-                              .map((one) => one.sentence)
-                              .join(' · ')}
-                    {missing.length > TOLD && ` ${say.more(missing.length - TOLD)}`}
+            {lines.asked && (
+                <p
+                    className={`${styles.line} ${missing.length > 0 ? styles.missing : ui.soft}`}
+                    title={told}
+                    data-asked=""
+                >
+                    {told || '\u00a0'}
                 </p>
             )}
-            <p className={ui.acts}>
+            <p className={`${ui.acts} ${styles.ways}`}>
                 {(isOwn || paper.may === 'edit') && (
                     <Link className={styles.narrow} to={`/papers/${paper.id}/draft`}>
                         {words.bar.draft}
@@ -137,15 +136,3 @@ export default function PaperStrip({ paper, settings, sources, here, onChange, o
         </div>
     );
 }
-
-const NOTHING = JSON.stringify({
-    style: '',
-    atLeast: 0,
-    atMost: 0,
-    kinds: [],
-    years: 0,
-    scholarly: 0,
-    primary: 0,
-    printed: 0,
-    annotated: false,
-});

@@ -2,6 +2,7 @@ import type { QueryClient } from '@tanstack/react-query';
 import { call } from '../api/client';
 import type { Me } from '../api/types';
 import { clearCopies } from '../keep/copies';
+import { clearLeads } from '../keep/place';
 import { keepIn, outbox } from '../keep/outboxOfThisTab';
 import { more } from '../words/more';
 
@@ -49,5 +50,6 @@ export async function signOut(client: QueryClient): Promise<void> {
     await call('DELETE', 'sign-in');
     await clearCopies('browser');
     await clearCopies('tab');
+    clearLeads();
     await everythingAnew(client);
 }

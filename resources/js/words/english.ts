@@ -231,6 +231,7 @@ export const words = {
         },
     },
     form: {
+        note: 'Note something down',
         back: (count: number) => (count <= 1 ? 'Back to the list' : `All ${count} sources`),
         label: (name: string) => `The form of ${name}`,
         found: (found: number) => several(found, 'One field found', '# fields found'),

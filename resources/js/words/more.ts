@@ -123,7 +123,7 @@ export const more = {
     strip: {
         asked: 'What is asked',
         met: 'Everything that is asked for is there.',
-        more: (count: number) => `and ${count} more`,
+        alone: 'Nobody else is here just now.',
         mix: 'The mix',
         notes: (count: number) => (count === 0 ? 'Notes' : `Notes (${count})`),
         comments: (count: number) => (count === 0 ? 'Comments' : `Comments (${count})`),
@@ -231,8 +231,7 @@ export const more = {
         yourName: 'Your name, for your students',
         pressEntry: 'Press an entry to say something of it.',
         rules: 'How the page is set',
-        save: 'Save',
-        saved: 'Saved. It holds for papers that were begun, too.',
+        holds: 'What you change holds for papers that were begun, too.',
         papers: 'Papers',
         noPapers: 'Nobody has begun a paper yet. Give out the link above.',
         who: 'Student',
