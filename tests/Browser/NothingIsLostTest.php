@@ -219,7 +219,10 @@ final class NothingIsLostTest extends BrowserTestCase
     public function test_typing_can_be_kept_for_this_tab_alone(): void
     {
         $this->visit('/');
+        // The choice stands below the list, and stays where it is once that is there.
+        $this->css('[data-papers] li');
         $this->css('fieldset label:nth-of-type(2) input')->click();
+        $this->until(fn (): bool => $this->css('fieldset label:nth-of-type(2) input')->isSelected(), 'It is chosen.');
         $this->begin('On a shared computer');
         $this->byHand('book');
         $this->type($this->field('title.main'), 'first words');
