@@ -53,6 +53,7 @@ final readonly class PaperChanges
             if ($save->id !== null && $paper->last_save === $save->id) {
                 return $paper;
             }
+            $wanted = self::withOwnRules($paper, $wanted);
             $isNew = $paper->state() != $wanted;
             if ($isNew && $paper->version !== $save->version) {
                 throw new StaleVersion($paper);
@@ -75,6 +76,20 @@ final readonly class PaperChanges
 
             return $paper;
         });
+    }
+
+    /**
+     * On a paper of a course the rules that come back are the course's; the student's own wait until it is for no course
+     * any more. Only the number of the first sheet is always theirs.
+     *
+     * @param  array<string, mixed>  $wanted
+     * @return array<string, mixed>
+     */
+    private static function withOwnRules(Paper $paper, array $wanted): array
+    {
+        return $paper->courseInUse() === null ? $wanted : [
+            ...$wanted, 'course' => ['firstPage' => $wanted['course']['firstPage']] + $paper->course,
+        ];
     }
 
     /** @return array<string, ?string> */

@@ -40,7 +40,7 @@ final readonly class PaperList
             'dueOn' => $paper->due_on,
             'style' => $paper->style,
             'ofCourse' => $paper->courseInUse()?->title,
-            'may' => ($shared[$paper->id] ?? Right::Own)->value,
+            'may' => ($paper->guest_id === $guest->id ? Right::Own : $shared[$paper->id])->value,
             'owner' => $paper->guest_id === $guest->id ? '' : $names[$paper->guest_id] ?? Guest::NAMELESS,
             'with' => $called(array_diff($members[$paper->id] ?? [], [$paper->guest_id])),
             'here' => $called($present[$paper->id] ?? []),

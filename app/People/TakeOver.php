@@ -51,6 +51,8 @@ final class TakeOver
             $doubles = Member::query()->where('guest_id', $account)->select('share_id');
             Member::query()->where('guest_id', $guest)->whereIn('share_id', $doubles)->delete();
             Member::query()->where('guest_id', $guest)->update(['guest_id' => $account]);
+            // Nobody has a place on a paper that is their own.
+            Member::query()->where('guest_id', $account)->whereIn('paper_id', $taken)->delete();
             Comment::withTrashed()->where('guest_id', $guest)->update(['guest_id' => $account]);
             HandIn::query()->where('guest_id', $guest)->update(['guest_id' => $account]);
             Presence::query()->where('guest_id', $guest)->update(['guest_id' => $account]);

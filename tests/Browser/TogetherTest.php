@@ -158,6 +158,9 @@ final class TogetherTest extends BrowserTestCase
         $this->browser->navigate()->refresh();
         $this->found(WebDriverBy::linkText('Mona'))->click();
         $this->sees('Moonpower.');
+        $this->css('[data-say] textarea')->sendKeys('A good beginning.');
+        $this->button('Comment')->click();
+        $this->css('[data-comment]');
         $this->css('[data-entry] [data-stop]')->click();
         $this->css('[data-say] textarea')->sendKeys('Who wrote it?');
         $this->button('Comment')->click();
@@ -166,6 +169,7 @@ final class TogetherTest extends BrowserTestCase
         $this->in($student);
         $this->browser->navigate()->refresh();
         $this->until(fn (): bool => str_contains($this->css('[data-source]')->getText(), '1 comment'), 'The remark is on the paper.');
+        $this->until(fn (): bool => str_contains($this->css('[data-comments]')->getText(), 'A good beginning.'), 'So is what is said of the whole.');
         $this->css('[data-source] [data-stop]')->click();
         $this->until(fn (): bool => str_contains($this->css('[data-comments]')->getText(), 'Who wrote it?'), 'The student reads it.');
     }

@@ -71,6 +71,21 @@ final class AccountsTest extends AppTestCase
         self::assertEqualsCanonicalizing([$first, $second, $third], $this->papers());
     }
 
+    public function test_a_paper_that_was_shared_with_the_account_and_becomes_its_own_is_its_own(): void
+    {
+        $paper = $this->newPaper();
+        $token = basename((string) $this->putJson("/api/papers/{$paper}/shares/".Str::ulid(), ['may' => 'read'])->json('address'));
+        $browser = $this->defaultCookies;
+        $this->otherBrowser();
+        $this->open('ada@northmere.example');
+        $this->postJson("/api/shared/{$token}")->assertOk();
+        $this->getJson('/api/papers')->assertJsonPath('papers.0.may', 'read');
+        $this->defaultCookies = $browser;
+        $this->signIn('ada@northmere.example')->assertOk();
+        $listed = (array) $this->getJson('/api/papers')->json('papers');
+        self::assertSame([[$paper, 'own', '', []]], array_map(static fn (array $one): array => [$one['id'], $one['may'], $one['owner'], $one['with']], $listed));
+    }
+
     public function test_what_others_left_in_a_browser_can_stay_there(): void
     {
         $this->open('ada@northmere.example');

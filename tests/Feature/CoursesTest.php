@@ -44,8 +44,11 @@ final class CoursesTest extends AppTestCase
     {
         [$course, $token] = $this->course(['rules' => ['addresses' => 'none']]);
         $paper = $this->as($this->guest)->newPaper();
-        $this->postJson("/api/papers/{$paper}/course", ['token' => $token])->assertOk()->assertJsonPath('ofCourse.id', $course)->assertJsonPath('course.addresses', 'none');
-        $this->deleteJson("/api/papers/{$paper}/course")->assertOk()->assertJsonPath('ofCourse', null)->assertJsonPath('course.addresses', 'auto');
+        $this->putJson("/api/papers/{$paper}", ['version' => 1, 'title' => 'Bread', 'style' => 'mla-9', 'course' => ['addresses' => 'full']])->assertOk();
+        $shown = $this->postJson("/api/papers/{$paper}/course", ['token' => $token])->assertOk()->assertJsonPath('ofCourse.id', $course)->assertJsonPath('course.addresses', 'none')->json();
+        // The interface sends back what it shows: the course's rules, which are not the student's own.
+        $this->putJson("/api/papers/{$paper}", ['version' => $shown['version'], 'title' => 'Moon', 'course' => ['firstPage' => 7] + $shown['course']] + $shown)->assertOk()->assertJsonPath('course.firstPage', 7)->assertJsonPath('course.addresses', 'none');
+        $this->deleteJson("/api/papers/{$paper}/course")->assertOk()->assertJsonPath('ofCourse', null)->assertJsonPath('course.addresses', 'full')->assertJsonPath('course.firstPage', 7);
         $this->postJson("/api/papers/{$paper}/course", ['token' => str_repeat('x', 43)])->assertNotFound();
     }
 

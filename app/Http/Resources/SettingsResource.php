@@ -37,6 +37,7 @@ class SettingsResource extends JsonResource
             'question' => $paper->question,
             'course' => $paper->courseRules()->toArray(),
             'asked' => Asked::fromArray($paper->asked ?? [])->toArray(),
+            'asksSomething' => ! $paper->asked()->isEmpty(),
             'ofCourse' => self::course($paper->courseInUse()),
             'surname' => $paper->surname,
             'head' => ['text' => $head->text, 'atLeft' => $head->atLeft],

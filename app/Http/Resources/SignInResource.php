@@ -15,13 +15,12 @@ use Illuminate\Http\Resources\Json\JsonResource;
  */
 final class SignInResource extends JsonResource
 {
-    /** What browsers and systems call themselves, most telling first. */
-    private const BROWSERS = ['Edg' => 'Edge', 'OPR' => 'Opera', 'Firefox' => 'Firefox', 'Chrome' => 'Chrome', 'Safari' => 'Safari'];
-
-    private const SYSTEMS = [
-        'iPhone' => 'iPhone', 'iPad' => 'iPad', 'Android' => 'Android', 'CrOS' => 'ChromeOS', 'Windows' => 'Windows',
-        'Mac OS' => 'macOS', 'Linux' => 'Linux',
+    /** What browsers call themselves, most telling first. */
+    private const BROWSERS = [
+        'Edg' => 'Edge', 'OPR' => 'Opera', 'Firefox' => 'Firefox', 'Chrome' => 'Chrome', 'Safari' => 'Safari',
     ];
+
+    private const DEVICES = ['Mobi' => 'a phone or tablet', 'Tablet' => 'a phone or tablet'];
 
     public function __construct(SignIn $signIn, private readonly bool $isThis)
     {
@@ -35,7 +34,7 @@ final class SignInResource extends JsonResource
 
         return [
             'id' => $one->id,
-            'browser' => $this->named(self::BROWSERS, 'A browser').' on '.$this->named(self::SYSTEMS, 'some device'),
+            'browser' => $this->named(self::BROWSERS, 'A browser').' on '.$this->named(self::DEVICES, 'a computer'),
             'isThis' => $this->isThis,
             'isLasting' => $one->lasting,
             'since' => $one->created_at->toIso8601String(),

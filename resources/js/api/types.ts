@@ -139,6 +139,8 @@ export interface Settings {
     course: CourseRules;
     /** What the student asks of themselves. */
     asked: Asked;
+    /** Whether anything is asked of its sources, by the course or by the student. */
+    asksSomething: boolean;
     ofCourse: CourseAsked | null;
     surname: string;
     /** What stands next to the page number on each sheet. */

@@ -35,7 +35,7 @@ export default function MixScreen() {
         document.title = say.tab(settings?.title ?? '');
     }, [settings?.title]);
 
-    const say_ = useCallback(
+    const onSay = useCallback(
         (id: string, part: Partial<Source>) => {
             const saved = sources[id];
             if (saved === undefined) return;
@@ -121,7 +121,7 @@ export default function MixScreen() {
                                             paperId={paperId}
                                             said={sources[one.id]?.source}
                                             canWrite={canWrite}
-                                            onSay={say_}
+                                            onSay={onSay}
                                         />
                                     ))}
                                 </tbody>

@@ -36,6 +36,7 @@ import { unsaved, usePaper } from './usePaper';
 import { useReference } from './useReference';
 
 const PaperStrip = lazy(() => import('./PaperStrip'));
+const PaperComments = lazy(() => import('../comments/PaperComments'));
 const BelowSource = lazy(() => import('./BelowSource'));
 const ReadSource = lazy(() => import('../sources/ReadSource').then(({ ReadSource }) => ({ default: ReadSource })));
 const CourseRules = lazy(() => import('./CourseRules'));
@@ -659,6 +660,11 @@ function Paper({ paperId }: { paperId: string }) {
                                             {words.list.bin(removed.length)}
                                         </button>
                                     </p>
+                                )}
+                                {company !== null && (company.isShared || company.comments > 0) && (
+                                    <Suspense fallback={null}>
+                                        <PaperComments paper={company} comments={comments} />
+                                    </Suspense>
                                 )}
                             </div>
                         )}

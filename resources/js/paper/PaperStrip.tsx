@@ -51,10 +51,10 @@ export default function PaperStrip({ paper, settings, sources, here, onChange, o
     const close = () => setDialog(null);
     const isOwn = paper.may === 'own';
     const shares = {
-        page: say.reads,
-        read: say.reads,
-        comment: say.comments_,
-        edit: say.edits,
+        page: say.mayRead,
+        read: say.mayRead,
+        comment: say.mayComment,
+        edit: say.mayEdit,
         own: () => '',
     }[paper.may](paper.owner);
 

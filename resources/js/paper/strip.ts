@@ -1,28 +1,11 @@
 import type { Paper, Settings } from '../api/types';
 
-const NOTHING = JSON.stringify({
-    style: '',
-    atLeast: 0,
-    atMost: 0,
-    kinds: [],
-    years: 0,
-    scholarly: 0,
-    primary: 0,
-    printed: 0,
-    annotated: false,
-});
-
-/** Whether anything is asked of the paper's sources. */
-export function asksSomething({ ofCourse, asked }: Settings): boolean {
-    return ofCourse !== null || JSON.stringify(asked) !== NOTHING;
-}
-
 /** Which lines the strip has, known before it is there: nothing below it moves when it comes, or when somebody does. */
 export function linesOf(paper: Paper, settings: Settings): { company: boolean; course: boolean; asked: boolean } {
     return {
         company: paper.isShared || paper.may !== 'own',
         course: settings.ofCourse !== null || settings.className !== '' || settings.dueOn !== null,
-        asked: asksSomething(settings),
+        asked: settings.asksSomething,
     };
 }
 
