@@ -10,12 +10,12 @@ use Bibrel\App\Models\Course;
 use Bibrel\App\Models\Guest;
 use Bibrel\App\Models\Note;
 use Bibrel\App\Models\Paper;
-use Bibrel\App\Models\Share;
 use Bibrel\App\Models\SourceRecord;
 use Bibrel\App\Papers\FirstPapers;
 use Bibrel\App\Papers\MemberIds;
 use Bibrel\App\Papers\ReadingRecord;
 use Bibrel\App\People\Invitations;
+use Bibrel\App\Sharing\LinkToken;
 use Bibrel\Core\Mix\Asked;
 use Bibrel\Core\Note\Note as Noted;
 use Bibrel\Core\Read\Reading;
@@ -67,7 +67,7 @@ final class DemoPapers extends FirstPapers
             'guest_id' => $guest->id,
             'rules' => CourseRules::fromArray($said['rules'])->toArray(),
             'asked' => Asked::fromArray($said['asked'])->toArray(),
-            'token' => Share::newToken(),
+            'token' => LinkToken::make(),
             'version' => 1,
         ]);
     }
@@ -121,7 +121,7 @@ final class DemoPapers extends FirstPapers
     /** @param  array<string, mixed>  $paper */
     private function share(Paper $given, array $paper, Guest $guest, Guest $owner): void
     {
-        $share = $given->shares()->create(['may' => $paper['may'], 'token' => Share::newToken()]);
+        $share = $given->shares()->create(['may' => $paper['may'], 'token' => LinkToken::make()]);
         Invitations::join($share, $guest->id);
         if ((bool) ($paper['isHandedIn'] ?? false)) {
             $this->handIns->give($given, (string) Str::ulid(), $owner->id, $owner->name);

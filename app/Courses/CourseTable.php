@@ -40,7 +40,7 @@ final readonly class CourseTable
             $handIn = $latest[$paper->id] ?? null;
             $row = [
                 'paper' => $paper->id,
-                'name' => $handIn->name ?? $names[$paper->guest_id] ?? Guest::NAMELESS,
+                'name' => $handIn->name ?? $names[$paper->guest_id],
                 'count' => (int) $paper->getAttribute('sources_count'),
                 'handIn' => null,
             ];

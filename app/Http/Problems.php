@@ -37,7 +37,9 @@ final class Problems
 
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([LookupFailed::class, StaleVersion::class, Removed::class, PaperFull::class, NoSuchLink::class]);
+        $exceptions->dontReport([
+            LookupFailed::class, StaleVersion::class, Removed::class, PaperFull::class, NoSuchLink::class,
+        ]);
         // An outage is one event, however many requests meet it.
         $exceptions->throttle(static fn (\Throwable $error): Limit => Limit::perMinute(5)->by($error::class));
         $exceptions->report(static function (\Throwable $error): bool {
@@ -90,7 +92,8 @@ final class Problems
             $error instanceof HttpExceptionInterface && $error->getStatusCode() === 404 => self::response(
                 404,
                 'Not found',
-                'This is not on your list of papers. It may belong to another browser, or is no longer shared with you.',
+                'This is not on your list of papers. It may belong to another browser, or is no longer shared with '
+                    .'you.',
             ),
             $error instanceof HttpExceptionInterface => self::response(
                 $error->getStatusCode(),

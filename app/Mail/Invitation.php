@@ -31,7 +31,7 @@ final class Invitation extends Mailable implements ShouldQueue
         $names = Guest::names([$by->id]);
 
         return new self(
-            $names[$by->id] ?? Guest::NAMELESS,
+            $names[$by->id],
             $share->paper->title ?: 'a paper without a title',
             $share->may,
             url("/s/{$share->token}"),

@@ -61,13 +61,14 @@ final class Guest extends Model implements Authenticatable, Authorizable
 
     /**
      * @param  array<string>  $ids
-     * @return array<string, string> what they are called, by id
+     * @return array<string, string> what each of them is called, by id
      */
     public static function names(array $ids): array
     {
-        $names = self::query()->whereKey(array_unique($ids))->pluck('name', 'id')->all();
+        $ids = array_values(array_unique($ids));
+        $names = self::query()->whereKey($ids)->where('name', '!=', '')->pluck('name', 'id')->all();
 
-        return array_map(static fn (string $name): string => $name ?: self::NAMELESS, $names);
+        return $names + array_fill_keys($ids, self::NAMELESS);
     }
 
     /** @return HasMany<Paper, $this> */

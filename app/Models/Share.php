@@ -11,7 +11,6 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Str;
 
 /**
  * A way into a paper for others: a link, or an invitation to one person, by which a right is given until it is taken
@@ -31,8 +30,6 @@ use Illuminate\Support\Str;
 final class Share extends Model
 {
     use HasClientMadeId;
-
-    public const TOKEN = 43;
 
     /** @var array<string, string> */
     protected $casts = [
@@ -64,11 +61,5 @@ final class Share extends Model
     public function isLive(): bool
     {
         return $this->revoked_at === null && ($this->ends_at === null || $this->ends_at->isFuture());
-    }
-
-    /** Letters and figures of 256 bits and more. */
-    public static function newToken(): string
-    {
-        return Str::random(self::TOKEN);
     }
 }

@@ -29,7 +29,7 @@ final readonly class PaperList
         [$members, $present] = [$this->company->members($ids), $this->company->present($ids)];
         $names = Guest::names(array_merge($papers->pluck('guest_id')->all(), ...array_values($members), ...array_values($present)));
         $called = static fn (array $guests): array => array_values(array_map(
-            static fn (string $one): string => $names[$one] ?? Guest::NAMELESS,
+            static fn (string $one): string => $names[$one],
             array_diff($guests, [$guest->id]),
         ));
 
@@ -41,7 +41,7 @@ final readonly class PaperList
             'style' => $paper->style,
             'ofCourse' => $paper->courseInUse()?->title,
             'may' => ($paper->guest_id === $guest->id ? Right::Own : $shared[$paper->id])->value,
-            'owner' => $paper->guest_id === $guest->id ? '' : $names[$paper->guest_id] ?? Guest::NAMELESS,
+            'owner' => $paper->guest_id === $guest->id ? '' : $names[$paper->guest_id],
             'with' => $called(array_diff($members[$paper->id] ?? [], [$paper->guest_id])),
             'here' => $called($present[$paper->id] ?? []),
             'updatedAt' => $paper->updated_at?->toIso8601String(),

@@ -6,11 +6,11 @@ namespace Bibrel\App\People;
 
 use Bibrel\App\Models\Guest;
 use Bibrel\App\Models\Note;
-use Bibrel\App\Models\Share;
 use Bibrel\App\Papers\MemberIds;
 use Bibrel\App\Papers\PaperChanges;
 use Bibrel\App\Papers\Save;
 use Bibrel\App\Papers\SourceChanges;
+use Bibrel\App\Sharing\LinkToken;
 use Bibrel\Core\Mix\Asked;
 use Bibrel\Core\Note\Note as Noted;
 use Bibrel\Core\Source\Kinds;
@@ -171,7 +171,7 @@ final readonly class ArchiveReader
             'style' => isset(Styles::all()[$style]) ? $style : array_key_first(Styles::all()),
             'rules' => CourseRules::fromArray(is_array($said['rules'] ?? null) ? $said['rules'] : [])->toArray(),
             'asked' => Asked::fromArray(is_array($said['asked'] ?? null) ? $said['asked'] : [])->toArray(),
-            'token' => Share::newToken(),
+            'token' => LinkToken::make(),
             'version' => 1,
         ]);
     }

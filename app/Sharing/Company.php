@@ -92,7 +92,7 @@ final class Company
 
         return array_values($there->map(static fn (Presence $one): array => [
             'guest' => $one->guest_id,
-            'name' => $names[$one->guest_id] ?? Guest::NAMELESS,
+            'name' => $names[$one->guest_id],
             'at' => $one->source_id,
         ])->all());
     }

@@ -109,6 +109,10 @@ final class TogetherTest extends AppTestCase
         $this->as($this->guest)->getJson("/api/papers/{$paper}/revision?tab={$mine}", ['If-None-Match' => $etag])->assertOk();
         $read = $this->getJson("/api/papers/{$paper}")->json();
         self::assertSame([$this->guest, $this->other, 'Rafi'], [$read['sources'][0]['addedBy'], $read['sources'][0]['changedBy'], $read['people'][$this->other]]);
+        // What stood before was the owner's own, which the other is told and the owner need not be.
+        self::assertSame('', $this->getJson("/api/papers/{$paper}/sources/{$source}/states")->json('0.by'));
+        $this->as($this->guest)->putJson('/api/me', ['name' => 'Ada']);
+        self::assertSame('Ada', $this->as($this->other)->getJson("/api/papers/{$paper}/sources/{$source}/states")->json('0.by'));
         $this->as($this->other)->postJson("/api/papers/{$paper}/absent", ['tab' => $theirs])->assertStatus(204);
         $this->as($this->guest)->getJson("/api/papers/{$paper}/revision?tab={$mine}")->assertJsonPath('here', []);
     }

@@ -10,14 +10,14 @@ use Bibrel\App\Http\Requests\SaveCourse;
 use Bibrel\App\Http\Requests\SayComment;
 use Bibrel\App\Http\Resources\CommentResource;
 use Bibrel\App\Http\Resources\CourseResource;
-use Bibrel\App\Http\Resources\PageResource;
+use Bibrel\App\Http\Resources\ReadPageResource;
 use Bibrel\App\Models\Comment;
 use Bibrel\App\Models\Course;
 use Bibrel\App\Models\Guest;
 use Bibrel\App\Models\HandIn;
-use Bibrel\App\Models\Share;
 use Bibrel\App\Papers\Weighing;
 use Bibrel\App\Sharing\Comments;
+use Bibrel\App\Sharing\LinkToken;
 use Bibrel\Core\Mix\Answer;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Database\Eloquent\Builder;
@@ -30,11 +30,12 @@ final class CourseController
     public function index(#[CurrentUser] Guest $guest): JsonResponse
     {
         $handedIn = static fn ($query) => $query->selectRaw('count(distinct paper_id)');
-        $courses = $guest->courses()->withCount(['papers', 'handIns as handed_in' => $handedIn])->latest('updated_at')->get();
+        $courses = $guest->courses()->withCount(['papers', 'handIns as handed_in' => $handedIn]);
         $removed = $guest->courses()->onlyTrashed()->latest('removed_at')->get();
 
         return new JsonResponse([
-            'courses' => CourseResource::collection($courses), 'removed' => CourseResource::collection($removed),
+            'courses' => CourseResource::collection($courses->latest('updated_at')->get()),
+            'removed' => CourseResource::collection($removed),
         ]);
     }
 
@@ -45,7 +46,7 @@ final class CourseController
         if ($known === null) {
             $guest->arrive();
             $course = Course::query()->create([
-                'id' => $id, 'guest_id' => $guest->id, 'token' => Share::newToken(), 'version' => 1, ...$request->wanted(),
+                ...$request->wanted(), 'id' => $id, 'guest_id' => $guest->id, 'token' => LinkToken::make(), 'version' => 1,
             ]);
 
             return (new CourseResource($course))->response()->setStatusCode(201);
@@ -81,7 +82,6 @@ final class CourseController
     public function handIn(Course $course, HandIn $handIn): JsonResponse
     {
         $paper = HandIns::paper($handIn);
-        $head = $paper->runningHead();
         $weighing = Weighing::of($paper);
         $said = $this->remarks($course, $handIn)->orderBy('created_at')->orderBy('id')->get();
         $all = $course->handIns()->where('paper_id', $handIn->paper_id)->oldest()->get(['id', 'created_at']);
@@ -93,13 +93,8 @@ final class CourseController
             'states' => $all->map(static fn (HandIn $one): array => [
                 'id' => $one->id, 'at' => $one->created_at->toIso8601String(),
             ]),
-            'title' => $paper->title,
             'question' => $paper->question,
-            'style' => $paper->styleInUse()->label(),
-            'size' => $paper->courseRules()->paper->value,
-            'firstPage' => $paper->courseRules()->firstPage,
-            'head' => ['text' => $head->text, 'atLeft' => $head->atLeft],
-            'page' => new PageResource($paper->page(), $paper->styleInUse()),
+            ...(new ReadPageResource($paper))->resolve(),
             'answers' => array_map(
                 static fn (Answer $one): array => $one->toArray(),
                 $weighing->answers($course->asked()),
@@ -126,7 +121,8 @@ final class CourseController
         #[CurrentUser] Guest $guest,
         Comments $comments,
     ): JsonResponse {
-        $said = $comments->say($handIn->paper()->withTrashed()->firstOrFail(), $guest->id, $id, $request->said(), $handIn->id);
+        $paper = $handIn->paper()->withTrashed()->firstOrFail();
+        $said = $comments->say($paper, $guest->id, $id, $request->said(), $handIn->id);
 
         return new JsonResponse(CommentResource::all(collect([$said]))[0], $said->wasRecentlyCreated ? 201 : 200);
     }

@@ -12,9 +12,9 @@ use Bibrel\App\Models\Course;
 use Bibrel\App\Models\Guest;
 use Bibrel\App\Models\HandIn;
 use Bibrel\App\Models\Paper;
-use Bibrel\App\Models\Share;
 use Bibrel\App\Papers\PaperChanges;
 use Bibrel\App\Papers\Save;
+use Bibrel\App\Sharing\LinkToken;
 use Bibrel\Core\Mix\Asked;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -35,7 +35,7 @@ final class CourseLinkController
 
         return new JsonResponse([
             ...CourseResource::told($course),
-            'teacher' => Guest::names([$course->guest_id])[$course->guest_id] ?? Guest::NAMELESS,
+            'teacher' => Guest::names([$course->guest_id])[$course->guest_id],
             'papers' => $guest->papers()->where('course_id', $course->id)->get(['id', 'title'])->map(
                 static fn (Paper $paper): array => ['id' => $paper->id, 'title' => $paper->title],
             ),
@@ -53,8 +53,14 @@ final class CourseLinkController
             return (new SettingsResource($begun))->response();
         }
         $paper = $this->papers->save($id, new Save(0, $guest->id), [
-            'title' => '', 'class_name' => mb_substr($course->title, 0, 120), 'due_on' => $course->due_on?->toDateString(),
-            'question' => '', 'style' => $course->style, 'surname' => '', 'course' => $course->rules, 'asked' => (new Asked)->toArray(),
+            'title' => '',
+            'class_name' => mb_substr($course->title, 0, 120),
+            'due_on' => $course->due_on?->toDateString(),
+            'question' => '',
+            'style' => $course->style,
+            'surname' => '',
+            'course' => $course->rules,
+            'asked' => (new Asked)->toArray(),
         ]);
 
         return $this->belongs($paper, $course);
@@ -78,7 +84,8 @@ final class CourseLinkController
             ['id' => ['required', 'ulid'], 'name' => ['required', 'string', 'max:80']],
             ['name.required' => 'Write your name, so that your teacher knows whose paper it is.'],
         );
-        abort_if($paper->courseInUse() === null, 422, 'This paper is for no course. Open the link your teacher gave you first.');
+        abort_if($paper->courseInUse() === null, 422, 'This paper is for no course. Open the link your teacher gave you '
+            .'first.');
         $handIn = $handIns->give($paper, $said['id'], $guest->id, trim($said['name']));
 
         return new JsonResponse(self::told($handIn), $handIn->wasRecentlyCreated ? 201 : 200);
@@ -104,7 +111,7 @@ final class CourseLinkController
 
     private static function course(string $token): Course
     {
-        $course = strlen($token) === Share::TOKEN ? Course::query()->where('token', $token)->first() : null;
+        $course = LinkToken::mayBe($token) ? Course::query()->where('token', $token)->first() : null;
 
         return $course ?? throw new NoSuchLink(self::GONE);
     }

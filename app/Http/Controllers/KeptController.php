@@ -44,25 +44,31 @@ final class KeptController
         return new JsonResponse(RemovedSourceResource::collection($removed));
     }
 
-    public function settingsStates(Paper $paper): JsonResponse
+    public function settingsStates(Paper $paper, #[CurrentUser] Guest $guest): JsonResponse
     {
-        return new JsonResponse($this->states($paper, $paper));
+        return new JsonResponse($this->states($paper, $paper, $guest));
     }
 
-    public function sourceStates(Paper $paper, SourceRecord $source): JsonResponse
+    public function sourceStates(Paper $paper, SourceRecord $source, #[CurrentUser] Guest $guest): JsonResponse
     {
-        return new JsonResponse($this->states($paper, $source));
+        return new JsonResponse($this->states($paper, $source, $guest));
     }
 
     /** @return Collection<int, EarlierStateResource> */
-    private function states(Paper $paper, Model&Revisable $subject): Collection
+    private function states(Paper $paper, Model&Revisable $subject, Guest $guest): Collection
     {
         $course = $paper->courseRules();
         $style = $paper->styleInUse();
 
-        return EarlierState::of($subject)->limit(self::MOST)->get()->toBase()
-            ->map(
-                static fn (EarlierState $one): EarlierStateResource => new EarlierStateResource($one, $style, $course),
-            );
+        $states = EarlierState::of($subject)->limit(self::MOST)->get();
+        $names = Guest::names(array_filter($states->pluck('made_by')->all()));
+
+        return $states->toBase()->map(static fn (EarlierState $one): EarlierStateResource => new EarlierStateResource(
+            $one,
+            $style,
+            $course,
+            // What one wrote oneself one knows.
+            $one->made_by === null || $one->made_by === $guest->id ? '' : $names[$one->made_by],
+        ));
     }
 }

@@ -12,6 +12,7 @@ use Bibrel\App\Models\Member;
 use Bibrel\App\Models\Paper;
 use Bibrel\App\Models\Share;
 use Bibrel\App\People\Invitations;
+use Bibrel\App\Sharing\LinkToken;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -46,7 +47,7 @@ final class ShareController
             'id' => $id,
             'paper_id' => $paper->id,
             'may' => $request->right(),
-            'token' => Share::newToken(),
+            'token' => LinkToken::make(),
             'email' => $request->email(),
             'ends_at' => $request->endsAt(),
         ]);

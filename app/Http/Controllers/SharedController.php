@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Bibrel\App\Http\Controllers;
 
 use Bibrel\App\Exceptions\NoSuchLink;
-use Bibrel\App\Http\Resources\PageResource;
+use Bibrel\App\Http\Resources\ReadPageResource;
 use Bibrel\App\Models\Guest;
 use Bibrel\App\Models\Share;
 use Bibrel\App\Models\SourceRecord;
 use Bibrel\App\People\Invitations;
+use Bibrel\App\Sharing\LinkToken;
 use Bibrel\App\Sharing\Right;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -28,7 +29,7 @@ final class SharedController
         $told = [
             'may' => $share->may->value,
             'title' => $paper->title,
-            'owner' => Guest::names([$paper->guest_id])[$paper->guest_id] ?? Guest::NAMELESS,
+            'owner' => Guest::names([$paper->guest_id])[$paper->guest_id],
             'isFor' => $share->email === null ? '' : self::covered($share->email),
             'endsOn' => $share->ends_at?->toDateString(),
         ];
@@ -37,18 +38,12 @@ final class SharedController
 
             return new JsonResponse([...$told, 'paper' => $isOwn ? $paper->id : null]);
         }
-        $head = $paper->load('sources')->runningHead();
-        $page = (new PageResource($paper->page(), $paper->styleInUse()))->resolve();
-        // What is kept off the page is nobody else's.
-        $listed = array_column($page['entries'], 'id');
+        $read = (new ReadPageResource($paper->load('sources')))->resolve();
+        $listed = array_column($read['page']['entries'], 'id');
 
         return new JsonResponse([
             ...$told,
-            'style' => $paper->styleInUse()->label(),
-            'size' => $paper->courseRules()->paper->value,
-            'firstPage' => $paper->courseRules()->firstPage,
-            'head' => ['text' => $head->text, 'atLeft' => $head->atLeft],
-            'page' => ['leftOut' => []] + $page,
+            ...$read,
             'sources' => $paper->sources->whereIn('id', $listed)->map(static fn (SourceRecord $one): array => [
                 'id' => $one->id, 'name' => $one->name(), 'kind' => $one->source()->kind->label,
                 'url' => $one->source()->container()->url,
@@ -74,7 +69,7 @@ final class SharedController
 
     private static function live(string $token): Share
     {
-        $share = strlen($token) === Share::TOKEN
+        $share = LinkToken::mayBe($token)
             ? Share::live()->with('paper')->where('token', $token)->first()
             : null;
 

@@ -25,7 +25,7 @@ final class CommentResource
             'field' => $one->field,
             'answers' => $one->answers,
             'by' => $one->guest_id,
-            'name' => $names[$one->guest_id] ?? Guest::NAMELESS,
+            'name' => $names[$one->guest_id],
             'text' => $one->text,
             'at' => $one->created_at->toIso8601String(),
             'isResolved' => $one->resolved_at !== null,

@@ -26,6 +26,7 @@ final class EarlierStateResource extends JsonResource
         EarlierState $state,
         private readonly Style $style,
         private readonly CourseRules $course,
+        private readonly string $by,
     ) {
         parent::__construct($state);
     }
@@ -39,6 +40,7 @@ final class EarlierStateResource extends JsonResource
             'id' => $earlier->id,
             'cause' => $earlier->cause->value,
             'at' => $earlier->created_at->toIso8601String(),
+            'by' => $this->by,
             'shown' => $earlier->subject_type === 'source' ? $this->entry() : $this->settings(),
         ];
     }

@@ -56,7 +56,7 @@ final class PaperResource extends SettingsResource
         return [
             'me' => $guest->id,
             'may' => (app(Rights::class)->of($guest->id, $paper) ?? Right::Read)->value,
-            'owner' => $paper->guest_id === $guest->id ? '' : $people[$paper->guest_id] ?? Guest::NAMELESS,
+            'owner' => $paper->guest_id === $guest->id ? '' : $people[$paper->guest_id],
             'isShared' => $isShared,
             'people' => (object) $people,
             'comments' => $paper->comments()->count(),

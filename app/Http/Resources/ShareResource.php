@@ -32,7 +32,7 @@ final class ShareResource extends JsonResource
             'endsOn' => $share->ends_at?->toDateString(),
             'isLive' => $share->isLive(),
             'isRevoked' => $share->revoked_at !== null,
-            'people' => $there->map(static fn (Member $one): string => $names[$one->guest_id] ?? Guest::NAMELESS)->values(),
+            'people' => $there->map(static fn (Member $one): string => $names[$one->guest_id])->values(),
         ];
     }
 }

@@ -323,6 +323,8 @@ export interface EarlierState {
     id: number;
     cause: 'typed' | 'set-aside' | 'looked-up' | 'made-part' | 'went-back';
     at: string;
+    /** Who had made it so, where that is somebody else. */
+    by: string;
     /** What it would put on the page. */
     shown: string;
 }

@@ -40,6 +40,7 @@ export function EarlierStates({ title, path, onClose, onBack }: Props) {
                         </button>
                         <span className={styles.when}>
                             {say.causes[state.cause]}, {when(state.at)}
+                            {state.by !== '' && ` · ${say.by(state.by)}`}
                         </span>
                     </li>
                 ))}

@@ -554,6 +554,7 @@ export const words = {
         add: 'Add it to the paper',
     },
     kept: {
+        by: (name: string) => `as ${name} had it`,
         settings: 'Earlier settings',
         stays: 'What was removed stays here for 60 days.',
         bringBackOne: (name: string) => `Bring it back: ${name}`,
